@@ -1,0 +1,243 @@
+package hodeon.core.catalogue;
+
+import hodeon.core.evidence.Basis;
+import hodeon.core.evidence.Rate;
+import hodeon.core.units.Mass;
+import hodeon.core.units.Volume;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Reads the three reference files; everything wrong in them is reported at once, with file and line. */
+public final class CatalogueReader {
+
+    /** What was read, and everything that was wrong with it. Use the catalogue only when there are no faults. */
+    public record Reading(Catalogue catalogue, List<CatalogueFault> faults) {}
+
+    private static final Set<String> CAPABILITY_KEYS = Set.of("name", "unit");
+    private static final Set<String> SUPPLY_KEYS = Set.of(
+            "name",
+            "group",
+            "form",
+            "piece",
+            "mass",
+            "volume",
+            "uses",
+            "durable",
+            "serves",
+            "training",
+            "contains",
+            "not-for",
+            "prescribed",
+            "most",
+            "least-if-any");
+    private static final Set<String> PROBLEM_KEYS =
+            Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "by-hand", "call");
+    private static final Map<String, Double> STRENGTHS = Map.of("weak", 500.0, "fair", 2_000.0, "strong", 10_000.0);
+
+    private final Set<Tag> vocabulary;
+    private final List<CatalogueFault> faults = new ArrayList<>();
+
+    private CatalogueReader(Set<Tag> vocabulary) {
+        this.vocabulary = vocabulary;
+    }
+
+    /** The reference data that ship with the product; throws {@link IllegalStateException} if they are damaged. */
+    public static Catalogue shipped(Set<Tag> vocabulary) {
+        Reading reading = read(
+                vocabulary, shippedFile("capabilities.txt"), shippedFile("supplies.txt"), shippedFile("problems.txt"));
+        if (!reading.faults().isEmpty()) {
+            throw new IllegalStateException("Reference data:\n"
+                    + String.join(
+                            "\n",
+                            reading.faults().stream()
+                                    .map(CatalogueFault::toString)
+                                    .toList()));
+        }
+        return reading.catalogue();
+    }
+
+    public static Reading read(Set<Tag> vocabulary, String capabilities, String supplies, String problems) {
+        CatalogueReader reader = new CatalogueReader(vocabulary);
+        return reader.readAll(capabilities, supplies, problems);
+    }
+
+    private Reading readAll(String capabilityText, String supplyText, String problemText) {
+        Map<String, Integer> served = new HashMap<>();
+        Map<String, Integer> asked = new HashMap<>();
+        List<SectionValues> capabilitySections = sections("capabilities.txt", capabilityText, CAPABILITY_KEYS);
+        List<Capability> capabilities = capabilitySections.stream()
+                .map(v -> new Capability(v.id(), v.text("name"), v.text("unit")))
+                .toList();
+        Set<String> known =
+                new HashSet<>(capabilities.stream().map(Capability::id).toList());
+        List<Supply> supplies = new ArrayList<>();
+        for (SectionValues values : sections("supplies.txt", supplyText, SUPPLY_KEYS)) {
+            Supply supply = supply(values);
+            supply.serves().keySet().forEach(c -> mention(values, c, known, served));
+            supplies.add(supply);
+        }
+        List<Problem> problems = new ArrayList<>();
+        for (SectionValues values : sections("problems.txt", problemText, PROBLEM_KEYS)) {
+            Problem problem = problem(values);
+            problem.steps().forEach(s -> mention(values, s.capability(), known, asked));
+            problems.add(problem);
+        }
+        for (SectionValues values : capabilitySections) {
+            if (!served.containsKey(values.id())) {
+                values.fault(values.line(), "No supply serves [" + values.id() + "].");
+            }
+            if (!asked.containsKey(values.id())) {
+                values.fault(values.line(), "No problem's step asks for [" + values.id() + "].");
+            }
+        }
+        return new Reading(new Catalogue(problems, capabilities, supplies), List.copyOf(faults));
+    }
+
+    private static void mention(SectionValues in, String capability, Set<String> known, Map<String, Integer> mentions) {
+        mentions.merge(capability, 1, Integer::sum);
+        if (!known.contains(capability)) {
+            in.fault(
+                    in.line(),
+                    "[" + in.id() + "] names the capability “" + capability + "”, which capabilities.txt lacks.");
+        }
+    }
+
+    private Supply supply(SectionValues v) {
+        Map<String, Tier> serves = new HashMap<>();
+        v.each("serves", text -> {
+            String[] words = text.split(" +");
+            if (words.length != 2) {
+                throw new IllegalArgumentException("“" + text + "” is not “capability tier”.");
+            }
+            serves.put(words[0], SectionValues.named(words[1], Tier.class));
+            return text;
+        });
+        if (serves.isEmpty()) {
+            v.fault(v.line(), "[" + v.id() + "] serves nothing.");
+        }
+        return new Supply(
+                v.id(),
+                v.text("name"),
+                v.constant("group", Group.class),
+                v.constant("form", Form.class),
+                v.text("piece"),
+                v.quantity("mass", Mass.ZERO, Mass::ofGrams),
+                v.quantity("volume", Volume.ZERO, Volume::ofMillilitres),
+                v.whole("uses", Optional.of(1), 1, 1000),
+                v.yes("durable"),
+                serves,
+                v.one(
+                        "training",
+                        Optional.of(new Tag("training", "untrained")),
+                        new Tag("training", "untrained"),
+                        text -> v.known("training:" + text, vocabulary)),
+                tags(v, "contains", "allergy:"),
+                tags(v, "not-for", ""),
+                v.one(
+                        "prescribed",
+                        Optional.of(Optional.<Tag>empty()),
+                        Optional.empty(),
+                        text -> Optional.of(v.known("rescue:" + text, vocabulary))),
+                v.whole("most", Optional.of(60), 1, 1000),
+                v.whole("least-if-any", Optional.of(0), 0, 100));
+    }
+
+    private Set<Tag> tags(SectionValues v, String key, String prefix) {
+        Set<Tag> tags = new HashSet<>();
+        v.each(key, text -> {
+            for (String word : text.split(" +")) {
+                tags.add(v.known(prefix + word, vocabulary));
+            }
+            return text;
+        });
+        return tags;
+    }
+
+    private Problem problem(SectionValues v) {
+        Map<Tag, Double> factors = new HashMap<>();
+        v.each("factor", text -> {
+            for (String pair : text.split(",")) {
+                String[] words = pair.strip().split(" +");
+                if (words.length != 2) {
+                    throw new IllegalArgumentException("“" + pair.strip() + "” is not “tag multiplier”.");
+                }
+                double multiplier = Double.parseDouble(words[1]);
+                if (!(multiplier >= 0 && multiplier <= 1000)) {
+                    throw new IllegalArgumentException("A multiplier of " + words[1] + " is outside 0 to 1,000.");
+                }
+                if (factors.put(v.known(words[0], vocabulary), multiplier) != null) {
+                    throw new IllegalArgumentException("“" + words[0] + "” is given twice.");
+                }
+            }
+            return text;
+        });
+        List<Step> steps = v.each("step", StepLine::parse);
+        if (steps.isEmpty()) {
+            v.fault(v.line(), "[" + v.id() + "] has no step.");
+        }
+        List<Set<Tag>> needs = v.each("needs", text -> {
+            Set<Tag> any = new HashSet<>();
+            for (String word : text.split(" +")) {
+                any.add(v.known(word, vocabulary));
+            }
+            return Set.copyOf(any);
+        });
+        return new Problem(
+                v.id(),
+                v.text("name"),
+                v.whole("severity", Optional.empty(), 1, 5),
+                rate(v),
+                needs,
+                factors,
+                steps,
+                v.text("by-hand"),
+                v.text("call"));
+    }
+
+    private static Rate rate(SectionValues v) {
+        double strength = v.one("strength", Optional.empty(), 500.0, word -> {
+            Double worth = STRENGTHS.get(word);
+            if (worth == null) {
+                throw new IllegalArgumentException("“" + word + "” is none of weak, fair, strong.");
+            }
+            return worth;
+        });
+        Basis basis = v.one("basis", Optional.empty(), new Basis.Assumption(), text -> {
+            if (text.equals("assumption")) {
+                return new Basis.Assumption();
+            } else if (text.startsWith("published ")) {
+                return new Basis.Published(text.substring("published ".length()).strip());
+            }
+            throw new IllegalArgumentException("“" + text + "” is neither “assumption” nor “published <citation>”.");
+        });
+        Rate none = new Rate(0, strength, basis);
+        return v.one("rate", Optional.empty(), none, text -> new Rate(Double.parseDouble(text), strength, basis));
+    }
+
+    private List<SectionValues> sections(String name, String text, Set<String> keys) {
+        SectionFile file = new SectionFile(name, faults);
+        return file.read(text, keys).stream()
+                .map(s -> new SectionValues(file, s))
+                .toList();
+    }
+
+    private static String shippedFile(String name) {
+        try (InputStream in = CatalogueReader.class.getResourceAsStream(name)) {
+            if (in == null) {
+                throw new IllegalStateException("The reference file " + name + " is missing from the application.");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,133 @@
+package hodeon.core.catalogue;
+
+import hodeon.core.catalogue.SectionFile.Entry;
+import hodeon.core.catalogue.SectionFile.Section;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/** Reads the values of one section; a value that does not fit is a fault at its line and the stand-in is used. */
+final class SectionValues {
+
+    private final SectionFile file;
+    private final Section section;
+
+    SectionValues(SectionFile file, Section section) {
+        this.file = file;
+        this.section = section;
+    }
+
+    String id() {
+        return section.id();
+    }
+
+    int line() {
+        return section.line();
+    }
+
+    void fault(int line, String message) {
+        file.fault(line, message);
+    }
+
+    /** The one value of a key; missing or repeated is a fault unless a stand-in is given for missing. */
+    <T> T one(String key, Optional<T> ifMissing, T standIn, Function<String, T> read) {
+        List<Entry> found = section.all(key);
+        if (found.isEmpty()) {
+            if (ifMissing.isEmpty()) {
+                fault(section.line(), "[" + id() + "] lacks “" + key + "”.");
+            }
+            return ifMissing.orElse(standIn);
+        }
+        if (found.size() > 1) {
+            fault(found.get(1).line(), "“" + key + "” is given more than once.");
+        }
+        return value(found.getFirst(), standIn, read);
+    }
+
+    String text(String key) {
+        return one(key, Optional.empty(), "", Function.identity());
+    }
+
+    int whole(String key, Optional<Integer> ifMissing, int least, int most) {
+        return one(key, ifMissing, least, text -> {
+            int n = Integer.parseInt(text);
+            if (n < least || n > most) {
+                throw new IllegalArgumentException(n + " is outside " + least + " to " + most + ".");
+            }
+            return n;
+        });
+    }
+
+    <T> T quantity(String key, T standIn, Function<BigDecimal, T> of) {
+        return one(key, Optional.empty(), standIn, text -> of.apply(new BigDecimal(text)));
+    }
+
+    boolean yes(String key) {
+        return one(key, Optional.of(false), false, text -> switch (text) {
+            case "yes" -> true;
+            case "no" -> false;
+            default -> throw new IllegalArgumentException("“" + text + "” is neither yes nor no.");
+        });
+    }
+
+    <E extends Enum<E>> E constant(String key, Class<E> type) {
+        return one(key, Optional.empty(), type.getEnumConstants()[0], text -> named(text, type));
+    }
+
+    static <E extends Enum<E>> E named(String text, Class<E> type) {
+        for (E constant : type.getEnumConstants()) {
+            if (Tag.idOf(constant).equals(text)) {
+                return constant;
+            }
+        }
+        throw new IllegalArgumentException("“" + text + "” is not one of "
+                + java.util.Arrays.stream(type.getEnumConstants())
+                        .map(Tag::idOf)
+                        .toList() + ".");
+    }
+
+    /** Every value of a repeated key that could be read. */
+    <T> List<T> each(String key, Function<String, T> read) {
+        List<T> values = new ArrayList<>();
+        for (Entry entry : section.all(key)) {
+            try {
+                values.add(read.apply(entry.value()));
+            } catch (IllegalArgumentException e) {
+                fault(entry.line(), message(entry, e));
+            }
+        }
+        return values;
+    }
+
+    Tag known(String text, Set<Tag> vocabulary) {
+        Tag tag = Tag.parse(text);
+        if (!vocabulary.contains(tag)) {
+            throw new IllegalArgumentException("“" + text + "” is not a known tag; known of that kind are "
+                    + vocabulary.stream()
+                            .filter(t -> t.kind().equals(tag.kind()))
+                            .sorted()
+                            .toList() + ".");
+        }
+        return tag;
+    }
+
+    private <T> T value(Entry entry, T standIn, Function<String, T> read) {
+        try {
+            return read.apply(entry.value());
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            fault(entry.line(), message(entry, e));
+            return standIn;
+        }
+    }
+
+    private static String message(Entry entry, RuntimeException e) {
+        String said = e.getMessage();
+        return e instanceof NumberFormatException || said == null
+                ? "“" + entry.value().toLowerCase(Locale.ROOT) + "” is not a number that fits here."
+                : said;
+    }
+}

@@ -1,0 +1,48 @@
+package hodeon.core.catalogue;
+
+import hodeon.core.units.Mass;
+import hodeon.core.units.Volume;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Something that can be carried.
+ *
+ * @param piece what one piece is called
+ * @param mass of one piece as carried
+ * @param volume of one piece as carried
+ * @param usesPerPiece 1 or more; ignored for a durable
+ * @param durable serves every use of its capabilities, not one use a piece
+ * @param serves capability ids and how well
+ * @param training tag of the least level that may use it
+ * @param contains materials somebody may be allergic to, as allergy tags
+ * @param notFor people it is not for
+ * @param prescribed tag of the rescue medicine it is, if it is one
+ * @param most never recommend more
+ * @param leastIfAny none, or at least so many
+ */
+public record Supply(
+        String id,
+        String name,
+        Group group,
+        Form form,
+        String piece,
+        Mass mass,
+        Volume volume,
+        int usesPerPiece,
+        boolean durable,
+        Map<String, Tier> serves,
+        Tag training,
+        Set<Tag> contains,
+        Set<Tag> notFor,
+        Optional<Tag> prescribed,
+        int most,
+        int leastIfAny) {
+
+    public Supply {
+        serves = Map.copyOf(serves);
+        contains = Set.copyOf(contains);
+        notFor = Set.copyOf(notFor);
+    }
+}

@@ -1,0 +1,26 @@
+package hodeon.core.evidence;
+
+/**
+ * How often something happens, per 1,000 person-days, and how much experience that figure is worth.
+ *
+ * @param perThousandPersonDays events per 1,000 person-days, 0 or more
+ * @param strengthPersonDays how many person-days of experience stand behind it, more than 0
+ * @param basis where it comes from
+ */
+public record Rate(double perThousandPersonDays, double strengthPersonDays, Basis basis) {
+
+    public Rate {
+        if (!(perThousandPersonDays >= 0 && perThousandPersonDays <= 100_000)) {
+            throw new IllegalArgumentException(
+                    "A rate of " + perThousandPersonDays + " per 1,000 person-days is outside 0 to 100,000.");
+        }
+        if (!(strengthPersonDays > 0)) {
+            throw new IllegalArgumentException("A strength of " + strengthPersonDays + " person-days is not above 0.");
+        }
+    }
+
+    /** Shape α = λ S of the gamma distribution that says how sure the rate is. */
+    public double shape() {
+        return perThousandPersonDays / 1000 * strengthPersonDays;
+    }
+}

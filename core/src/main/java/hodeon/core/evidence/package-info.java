@@ -1,0 +1,5 @@
+/** Figures with where they come from. Start with {@link hodeon.core.evidence.Rate}. */
+@NullMarked
+package hodeon.core.evidence;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,27 @@
+package hodeon.core.kit;
+
+import hodeon.core.catalogue.Tag;
+import hodeon.core.party.Training;
+import java.util.List;
+
+/** Why a supply cannot be recommended. */
+public sealed interface Exclusion {
+
+    /** Nobody in the party has learned enough. */
+    record AboveTraining(Training needed, Training partyHas) implements Exclusion {}
+
+    /** Somebody is allergic to what is in it, and something else can do its work. */
+    record Allergen(Tag substance, List<String> people) implements Exclusion {}
+
+    /** It is for nobody in this party. */
+    record ForNobody(List<Tag> because) implements Exclusion {}
+
+    /** Only people it was prescribed to carry it, and nobody here is one. */
+    record NotPrescribed() implements Exclusion {}
+
+    /** No problem of this trip asks for what it does. */
+    record NotNeeded() implements Exclusion {}
+
+    /** The user left it out. */
+    record Banned() implements Exclusion {}
+}

@@ -1,0 +1,142 @@
+package hodeon.core.kit;
+
+import hodeon.core.catalogue.Capability;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.Tier;
+import hodeon.core.need.Drivers;
+import hodeon.core.party.Party;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Decides which supplies stay out for a party. A supply with an allergen stays out only where something without any of
+ * the party's allergens does each of its asked-for works well; otherwise it stays, with a caution for the person.
+ */
+final class Exclusions {
+
+    private final Catalogue catalogue;
+    private final Party party;
+    private final Set<String> asked;
+
+    /** @param asked ids of the capabilities this trip asks for */
+    Exclusions(Catalogue catalogue, Party party, Set<String> asked) {
+        this.catalogue = catalogue;
+        this.party = party;
+        this.asked = asked;
+    }
+
+    /** Reasons by supply id, in catalogue order; supplies that may come are missing. */
+    Map<String, Exclusion> byParty() {
+        Map<String, Exclusion> reasons = new LinkedHashMap<>();
+        for (Supply supply : catalogue.supplies()) {
+            Stream.of(notNeeded(supply), aboveTraining(supply), notPrescribed(supply), forNobody(supply))
+                    .flatMap(Optional::stream)
+                    .findFirst()
+                    .ifPresent(reason -> reasons.put(supply.id(), reason));
+        }
+        List<Supply> harmless = catalogue.supplies().stream()
+                .filter(s -> !reasons.containsKey(s.id()) && allergens(s).isEmpty())
+                .toList();
+        for (Supply supply : catalogue.supplies()) {
+            if (!reasons.containsKey(supply.id()) && !allergens(supply).isEmpty() && replaceable(supply, harmless)) {
+                Tag substance = allergens(supply).getFirst();
+                reasons.put(supply.id(), new Exclusion.Allergen(substance, allergic(substance)));
+            }
+        }
+        return reasons;
+    }
+
+    /** People a supply is not for, with the reasons, in party order. */
+    static Map<String, List<Tag>> notFor(Supply supply, Party party) {
+        Map<String, List<Tag>> people = new LinkedHashMap<>();
+        for (Person person : party.people()) {
+            Set<Tag> tags = Drivers.of(person);
+            List<Tag> because = Stream.concat(supply.notFor().stream(), supply.contains().stream())
+                    .filter(tags::contains)
+                    .sorted()
+                    .toList();
+            if (!because.isEmpty()) {
+                people.put(person.name(), because);
+            }
+        }
+        return people;
+    }
+
+    static int prescriptions(Supply supply, Party party) {
+        return supply.prescribed()
+                .map(tag -> Stream.of(RescueMedicine.values())
+                        .filter(m -> Tag.idOf(m).equals(tag.value()))
+                        .mapToInt(m -> party.prescribed(m).size())
+                        .sum())
+                .orElse(0);
+    }
+
+    private Optional<Exclusion> notNeeded(Supply supply) {
+        boolean prescribed = prescriptions(supply, party) > 0;
+        return !prescribed && supply.serves().keySet().stream().noneMatch(asked::contains)
+                ? Optional.of(new Exclusion.NotNeeded())
+                : Optional.empty();
+    }
+
+    private Optional<Exclusion> aboveTraining(Supply supply) {
+        Training needed = Stream.of(Training.values())
+                .filter(t -> Tag.idOf(t).equals(supply.training().value()))
+                .findFirst()
+                .orElseThrow();
+        return needed.compareTo(party.training()) > 0
+                ? Optional.of(new Exclusion.AboveTraining(needed, party.training()))
+                : Optional.empty();
+    }
+
+    private Optional<Exclusion> notPrescribed(Supply supply) {
+        return supply.prescribed().isPresent() && prescriptions(supply, party) == 0
+                ? Optional.of(new Exclusion.NotPrescribed())
+                : Optional.empty();
+    }
+
+    private Optional<Exclusion> forNobody(Supply supply) {
+        Map<String, List<Tag>> people = notFor(supply, party);
+        boolean everybody = party.people().stream().allMatch(p -> people.containsKey(p.name()));
+        return everybody
+                ? Optional.of(new Exclusion.ForNobody(people.values().stream()
+                        .flatMap(List::stream)
+                        .distinct()
+                        .sorted()
+                        .toList()))
+                : Optional.empty();
+    }
+
+    private List<Tag> allergens(Supply supply) {
+        return supply.contains().stream()
+                .filter(t -> !allergic(t).isEmpty())
+                .sorted()
+                .toList();
+    }
+
+    private List<String> allergic(Tag substance) {
+        return party.people().stream()
+                .filter(p -> Drivers.of(p).contains(substance))
+                .map(Person::name)
+                .collect(Collectors.toCollection(ArrayList::new));
+    }
+
+    private boolean replaceable(Supply supply, List<Supply> harmless) {
+        return catalogue.capabilities().stream()
+                .map(Capability::id)
+                .filter(c -> supply.serves().containsKey(c) && asked.contains(c))
+                .filter(c -> supply.serves().get(c) != Tier.IMPROVISED)
+                .allMatch(c -> harmless.stream()
+                        .anyMatch(s -> s.serves().getOrDefault(c, Tier.IMPROVISED) != Tier.IMPROVISED));
+    }
+}

@@ -1,0 +1,126 @@
+package hodeon.core.kit;
+
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.kit.Choice.Candidate;
+import hodeon.core.kit.Choice.Floor;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What must come whatever it earns: each person's rescue medicine; two pairs of gloves for each likely helper;
+ * tourniquets none or two, because one may fail or not suffice; and by stance the means for the first minutes.
+ */
+final class Floors {
+
+    private static final String GLOVES = "gloves";
+    private static final int GLOVE_PAIRS_PER_HELPER = 2;
+    private static final Map<Stance, Map<String, Integer>> BY_STANCE = Map.of(
+            Stance.FIX_THE_LIKELY,
+            Map.of(),
+            Stance.HOLD_UNTIL_HELP,
+            ordered("press-wound", 1, "keep-warm", 1, "mark-time", 1),
+            Stance.FIRST_MINUTES,
+            ordered(
+                    "stop-limb-bleeding",
+                    2,
+                    "pack-wound",
+                    1,
+                    "press-wound",
+                    1,
+                    "keep-warm",
+                    1,
+                    "breathing-barrier",
+                    1,
+                    "cut-away",
+                    1,
+                    "mark-time",
+                    1));
+
+    private final Trip trip;
+    private final Catalogue catalogue;
+
+    Floors(Trip trip, Catalogue catalogue) {
+        this.trip = trip;
+        this.catalogue = catalogue;
+    }
+
+    /** Fewest pieces that do a capability well, by capability id. */
+    Map<String, Integer> byCapability() {
+        Map<String, Integer> pieces = new LinkedHashMap<>();
+        pieces.put(GLOVES, GLOVE_PAIRS_PER_HELPER * trip.party().likelyHelpers());
+        pieces.putAll(BY_STANCE.getOrDefault(trip.stance(), Map.of()));
+        return pieces;
+    }
+
+    /** Floors that can be kept; the others go to {@code letGo}, to be told. */
+    List<Floor> keepable(List<Candidate> candidates, List<Floor> letGo) {
+        List<Floor> kept = new ArrayList<>();
+        for (Floor floor : all()) {
+            int possible = floor.candidates().stream()
+                    .mapToInt(i -> candidates.get(i).most())
+                    .sum();
+            int certain = floor.candidates().stream()
+                    .mapToInt(i -> candidates.get(i).least())
+                    .sum();
+            if (possible >= floor.pieces() || (floor.orNone() && certain == 0)) {
+                kept.add(floor);
+            } else {
+                letGo.add(floor);
+            }
+        }
+        return kept;
+    }
+
+    private List<Floor> all() {
+        List<Floor> floors = new ArrayList<>();
+        for (int i = 0; i < catalogue.supplies().size(); i++) {
+            Supply supply = catalogue.supplies().get(i);
+            int prescriptions = Exclusions.prescriptions(supply, trip.party());
+            if (prescriptions > 0) {
+                floors.add(new Floor(
+                        supply.name() + " for everybody it is prescribed to", List.of(i), prescriptions, false));
+            }
+        }
+        byCapability()
+                .forEach((capability, pieces) -> floors.add(new Floor(
+                        catalogue.capability(capability).name() + ": at least " + pieces + ", "
+                                + (capability.equals(GLOVES)
+                                        ? "two pairs for each of "
+                                                + trip.party().likelyHelpers() + " likely helpers"
+                                        : "because the stance is “"
+                                                + trip.stance().label() + "”"),
+                        KitQuestion.doingWell(catalogue, capability),
+                        pieces,
+                        false)));
+        catalogue.supplies().stream()
+                .mapToInt(Supply::leastIfAny)
+                .filter(least -> least > 0)
+                .distinct()
+                .forEach(least -> floors.add(noneOr(least)));
+        return floors;
+    }
+
+    private Floor noneOr(int least) {
+        List<Integer> together = new ArrayList<>();
+        for (int i = 0; i < catalogue.supplies().size(); i++) {
+            if (catalogue.supplies().get(i).leastIfAny() == least) {
+                together.add(i);
+            }
+        }
+        return new Floor(
+                "Tourniquets: none or at least " + least + ", one may fail or not suffice", together, least, true);
+    }
+
+    private static Map<String, Integer> ordered(Object... pairs) {
+        Map<String, Integer> map = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            map.put((String) pairs[i], (Integer) pairs[i + 1]);
+        }
+        return map;
+    }
+}

@@ -1,0 +1,147 @@
+package hodeon.core.kit;
+
+import hodeon.core.catalogue.Supply;
+import hodeon.core.kit.Choice.Candidate;
+import hodeon.core.kit.Choice.Floor;
+import hodeon.core.kit.Choice.Service;
+import hodeon.core.units.Volume;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+
+/** Answers one {@link KitQuestion}: what to take, how good given contents are, and what one piece more or less changes. */
+public final class Planner {
+
+    private static final double RELATIVE_GAP = 1e-3;
+
+    private static final double IDLE_WORTH = 1e-6;
+
+    private final KitQuestion question;
+    private final Allocator allocator;
+
+    public Planner(KitQuestion question) {
+        this.question = question;
+        this.allocator = new Allocator(question.choice());
+    }
+
+    /** What one piece more or less of a supply changes, in worth; {@code none} is the loss of leaving it out altogether. */
+    public record Marginal(double oneMore, double oneLess, double none) {}
+
+    public Solution recommend(Duration patience) {
+        return switch (new Optimiser(question.choice(), RELATIVE_GAP, patience).solve()) {
+            case Solution.Found found -> new Solution.Found(withoutIdlePieces(found), found.worth(), found.bound());
+            case Solution.TooTight tight -> tight;
+        };
+    }
+
+    /** The optimiser may fill spare grams with pieces that serve nothing; take those out again, heaviest first. */
+    private List<Integer> withoutIdlePieces(Solution.Found found) {
+        int[] quantities =
+                found.quantities().stream().mapToInt(Integer::intValue).toArray();
+        List<Candidate> candidates = question.choice().candidates();
+        Integer[] heaviestFirst = IntStream.range(0, quantities.length).boxed().toArray(Integer[]::new);
+        Arrays.sort(
+                heaviestFirst,
+                Comparator.comparing((Integer i) -> candidates.get(i).mass()).reversed());
+        for (int i : heaviestFirst) {
+            while (quantities[i] > candidates.get(i).least()) {
+                quantities[i]--;
+                boolean floorsHold = question.choice().floors().stream().allMatch(f -> f.holds(quantities));
+                if (!floorsHold || allocator.worth(quantities) < found.worth() - IDLE_WORTH) {
+                    quantities[i]++;
+                    break;
+                }
+            }
+        }
+        return Arrays.stream(quantities).boxed().toList();
+    }
+
+    /** Pieces by supply id of a solution's quantities, leaving out zeros. */
+    public Map<String, Integer> contents(List<Integer> quantities) {
+        Map<String, Integer> pieces = new LinkedHashMap<>();
+        for (int i = 0; i < quantities.size(); i++) {
+            if (quantities.get(i) > 0) {
+                pieces.put(question.choice().candidates().get(i).id(), quantities.get(i));
+            }
+        }
+        return pieces;
+    }
+
+    public Plan weigh(Map<String, Integer> kit) {
+        int[] quantities = question.quantities(kit);
+        Allocation allocation = allocator.allocate(quantities);
+        List<Plan.ServedStep> steps = new ArrayList<>();
+        double ideal = 0;
+        for (int u = 0; u < question.steps().size(); u++) {
+            double best = question.choice().uses().get(u).ideal();
+            ideal += best;
+            steps.add(new Plan.ServedStep(
+                    question.steps().get(u),
+                    allocation.worthByUse().get(u),
+                    best,
+                    servedBy(u, quantities, allocation)));
+        }
+        Volume volume = Volume.ZERO;
+        for (int i = 0; i < quantities.length; i++) {
+            Supply supply = question.catalogue().supplies().get(i);
+            volume = volume.plus(supply.volume().times(quantities[i]));
+        }
+        List<String> broken = new ArrayList<>();
+        question.choice().floors().stream()
+                .filter(f -> !f.holds(quantities))
+                .map(Floor::reason)
+                .forEach(broken::add);
+        question.letGo().stream().map(Floor::reason).forEach(broken::add);
+        return new Plan(
+                contents(allocation.quantities()),
+                question.choice().mass(quantities),
+                volume,
+                List.copyOf(steps),
+                allocation.worth(),
+                ideal,
+                List.copyOf(broken));
+    }
+
+    /** The allocation is solved again for each figure: nothing is guessed. */
+    public Marginal marginal(Map<String, Integer> kit, String supply) {
+        int[] quantities = question.quantities(kit);
+        double now = allocator.worth(quantities);
+        int index = question.choice().candidates().stream()
+                .map(Candidate::id)
+                .toList()
+                .indexOf(supply);
+        int here = quantities[index];
+        quantities[index] = here + 1;
+        double oneMore = allocator.worth(quantities) - now;
+        if (here == 0) {
+            return new Marginal(oneMore, 0, 0);
+        }
+        quantities[index] = here - 1;
+        double oneLess = now - allocator.worth(quantities);
+        quantities[index] = 0;
+        return new Marginal(oneMore, oneLess, here == 1 ? oneLess : now - allocator.worth(quantities));
+    }
+
+    private List<Plan.By> servedBy(int use, int[] quantities, Allocation allocation) {
+        List<Plan.By> by = new ArrayList<>();
+        for (int i = 0; i < quantities.length; i++) {
+            Candidate candidate = question.choice().candidates().get(i);
+            if (quantities[i] > 0
+                    && candidate.durable()
+                    && candidate.serves().stream().map(Service::use).anyMatch(u -> u == use)) {
+                by.add(new Plan.By(candidate.id(), 0, true));
+            }
+        }
+        allocation.shares().stream()
+                .filter(s -> s.use() == use)
+                .map(s -> new Plan.By(
+                        question.choice().candidates().get(s.candidate()).id(), s.uses(), false))
+                .forEach(by::add);
+        return List.copyOf(by);
+    }
+}

@@ -1,0 +1,64 @@
+package hodeon.core.need;
+
+import hodeon.core.catalogue.Tag;
+import hodeon.core.party.AgeBand;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Leg;
+import hodeon.core.trip.Season;
+import java.util.HashSet;
+import java.util.Set;
+
+/** Turns a leg, a season or a person into the tags that the reference data multiply by. */
+public final class Drivers {
+
+    private static final Set<String> PERSONAL = Set.of("age", "condition", "allergy");
+
+    private Drivers() {}
+
+    /** Every tag the reference data may name. */
+    public static Set<Tag> vocabulary() {
+        Set<Tag> all = new HashSet<>();
+        add(all, "activity", Activity.values());
+        add(all, "environment", Environment.values());
+        add(all, "season", Season.values());
+        add(all, "age", AgeBand.values());
+        add(all, "condition", Condition.values());
+        add(all, "allergy", Allergy.values());
+        add(all, "training", Training.values());
+        add(all, "rescue", RescueMedicine.values());
+        return all;
+    }
+
+    public static Set<Tag> of(Leg leg) {
+        return Set.of(Tag.of("activity", leg.activity()), Tag.of("environment", leg.environment()));
+    }
+
+    public static Tag of(Season season) {
+        return Tag.of("season", season);
+    }
+
+    public static Set<Tag> of(Person person) {
+        Set<Tag> tags = new HashSet<>();
+        tags.add(Tag.of("age", person.ageBand()));
+        person.conditions().forEach(c -> tags.add(Tag.of("condition", c)));
+        person.allergies().forEach(a -> tags.add(Tag.of("allergy", a)));
+        return tags;
+    }
+
+    /** Whether a tag is about a person rather than about place and time. */
+    public static boolean isPersonal(Tag tag) {
+        return PERSONAL.contains(tag.kind());
+    }
+
+    private static void add(Set<Tag> all, String kind, Enum<?>[] constants) {
+        for (Enum<?> constant : constants) {
+            all.add(Tag.of(kind, constant));
+        }
+    }
+}

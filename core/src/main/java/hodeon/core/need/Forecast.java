@@ -1,0 +1,54 @@
+package hodeon.core.need;
+
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Problem;
+import hodeon.core.catalogue.Step;
+import hodeon.core.trip.Trip;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What could happen on a trip and what it would use up, problem by problem.
+ *
+ * <p>Worked example, checked by a test: {@link PiecesOnTrip}.
+ *
+ * @param problems those that can happen, in catalogue order
+ * @param impossible those that cannot: no leg or no person for them
+ */
+public record Forecast(List<ProblemForecast> problems, List<Problem> impossible) {
+
+    public Forecast {
+        problems = List.copyOf(problems);
+        impossible = List.copyOf(impossible);
+    }
+
+    public static Forecast of(Trip trip, Catalogue catalogue) {
+        List<ProblemForecast> possible = new ArrayList<>();
+        List<Problem> impossible = new ArrayList<>();
+        for (Problem problem : catalogue.problems()) {
+            Exposure exposure = Exposure.of(problem, trip);
+            if (exposure.personDays() > 0) {
+                possible.add(of(exposure, trip.hoursToCare(), catalogue));
+            } else {
+                impossible.add(problem);
+            }
+        }
+        return new Forecast(possible, impossible);
+    }
+
+    public Optional<ProblemForecast> problem(String id) {
+        return problems.stream().filter(p -> p.problem().id().equals(id)).findFirst();
+    }
+
+    private static ProblemForecast of(Exposure exposure, int hoursToCare, Catalogue catalogue) {
+        EventCount events = EventCount.of(exposure.problem().rate(), exposure.personDays());
+        List<StepForecast> steps = new ArrayList<>();
+        for (Step step : exposure.problem().steps()) {
+            Distribution perEvent = PiecesPerEvent.of(step, exposure.byDay(), hoursToCare);
+            steps.add(new StepForecast(
+                    step, catalogue.capability(step.capability()), perEvent, PiecesOnTrip.of(events, perEvent)));
+        }
+        return new ProblemForecast(exposure, events, List.copyOf(steps));
+    }
+}

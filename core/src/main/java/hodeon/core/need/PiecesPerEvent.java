@@ -1,0 +1,38 @@
+package hodeon.core.need;
+
+import hodeon.core.catalogue.Repeat;
+import hodeon.core.catalogue.Step;
+import java.util.List;
+
+/**
+ * How many pieces one event takes for one step: first + re-dressing for the days that remain after the day it happens,
+ * or + repeats for the hours until care. A day's weight is its share of the exposure.
+ */
+final class PiecesPerEvent {
+
+    private PiecesPerEvent() {}
+
+    static Distribution of(Step step, List<Double> exposureByDay, int hoursToCare) {
+        int days = exposureByDay.size();
+        double total = exposureByDay.stream().mapToDouble(Double::doubleValue).sum();
+        int most = step.first().lastKey() + later(step.repeat(), days, hoursToCare);
+        double[] probabilities = new double[most + 1];
+        for (int day = 1; day <= days; day++) {
+            int later = later(step.repeat(), days - day, hoursToCare);
+            double weight = exposureByDay.get(day - 1) / total;
+            step.first()
+                    .forEach((first, probability) ->
+                            // A step that is not needed at first is not repeated either.
+                            probabilities[first == 0 ? 0 : first + later] += weight * probability);
+        }
+        return Distribution.of(probabilities);
+    }
+
+    private static int later(Repeat repeat, int daysLeft, int hoursToCare) {
+        return switch (repeat) {
+            case Repeat.Once() -> 0;
+            case Repeat.Redress redress -> redress.piecesWithin(daysLeft);
+            case Repeat.UntilCare untilCare -> untilCare.piecesWithin(hoursToCare);
+        };
+    }
+}

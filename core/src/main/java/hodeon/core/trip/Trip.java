@@ -1,0 +1,69 @@
+package hodeon.core.trip;
+
+import hodeon.core.party.Party;
+import hodeon.core.units.Mass;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+
+/**
+ * A journey to pack for.
+ *
+ * @param name what the party calls it, not blank
+ * @param start first day, inclusive
+ * @param end last day, inclusive, at most {@value #MOST_DAYS} days in all
+ * @param season at the place
+ * @param legs in order; together they fill the days, the last day perhaps by half
+ * @param party who goes
+ * @param hoursToCare hours from a problem to definitive care, 0 to {@value #MOST_HOURS_TO_CARE}
+ * @param stance how to weigh likely against grave
+ * @param massLimit the most the kit may weigh
+ */
+public record Trip(
+        String name,
+        LocalDate start,
+        LocalDate end,
+        Season season,
+        List<Leg> legs,
+        Party party,
+        int hoursToCare,
+        Stance stance,
+        Mass massLimit) {
+
+    public static final int MOST_DAYS = 60;
+    public static final int MOST_HOURS_TO_CARE = 240;
+
+    public Trip {
+        legs = List.copyOf(legs);
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("A trip needs a name.");
+        }
+        long days = daysBetween(start, end);
+        if (days < 1 || days > MOST_DAYS) {
+            throw new IllegalArgumentException(
+                    "From " + start + " to " + end + " is outside 1 to " + MOST_DAYS + " days.");
+        }
+        if (!fills(legs, days)) {
+            throw new IllegalArgumentException("The legs do not fill the " + days + " days of the trip.");
+        }
+        if (hoursToCare < 0 || hoursToCare > MOST_HOURS_TO_CARE) {
+            throw new IllegalArgumentException(
+                    hoursToCare + " hours to care is outside 0 to " + MOST_HOURS_TO_CARE + ".");
+        }
+    }
+
+    /** Days from start to end, both inclusive. */
+    public static long daysBetween(LocalDate start, LocalDate end) {
+        return ChronoUnit.DAYS.between(start, end) + 1;
+    }
+
+    /** Whether legs end on the last day, having begun on the first. */
+    public static boolean fills(List<Leg> legs, long days) {
+        int halfDays = legs.stream().mapToInt(Leg::halfDays).sum();
+        return halfDays == 2 * days || halfDays == 2 * days - 1;
+    }
+
+    public int days() {
+        return (int) daysBetween(start, end);
+    }
+}

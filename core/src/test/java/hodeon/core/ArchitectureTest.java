@@ -1,0 +1,93 @@
+package hodeon.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The rooms of the core, and which may look into which. */
+class ArchitectureTest {
+
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("hodeon.core");
+
+    private static final Map<String, Set<String>> ARROWS = Map.of(
+            "units", Set.of(),
+            "evidence", Set.of(),
+            "notice", Set.of("evidence"),
+            "party", Set.of("units"),
+            "catalogue", Set.of("units", "evidence"),
+            "trip", Set.of("units", "party"),
+            "need", Set.of("units", "evidence", "notice", "catalogue", "party", "trip"),
+            "kit", Set.of("units", "notice", "catalogue", "party", "trip", "need"));
+
+    static Stream<String> rooms() {
+        return ARROWS.keySet().stream().sorted();
+    }
+
+    @ParameterizedTest
+    @MethodSource("rooms")
+    void aRoomLooksOnlyWhereItMay(String room) {
+        String[] allowed = Stream.concat(
+                        ARROWS.get(room).stream().map(r -> "hodeon.core." + r),
+                        Stream.of("hodeon.core." + room, "java..", "org.jspecify..", "com.google.ortools.."))
+                .toArray(String[]::new);
+        classes()
+                .that()
+                .resideInAPackage("hodeon.core." + room)
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(allowed)
+                .check(CORE);
+    }
+
+    @Test
+    void everyRoomIsOnThePlan() {
+        Set<String> found = CORE.stream()
+                .map(c -> c.getPackageName().replace("hodeon.core.", ""))
+                .collect(Collectors.toSet());
+        assertThat(found).isEqualTo(ARROWS.keySet());
+    }
+
+    @Test
+    void theCoreHasNoClockNoFilesAndNoSolverOutsideKit() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("java.time.Clock")
+                .orShould()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.nio.file..", "java.sql..")
+                .check(CORE);
+        noClasses().should().callMethod(java.time.LocalDate.class, "now").check(CORE);
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("hodeon.core.kit")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("com.google.ortools..")
+                .check(CORE);
+    }
+
+    @Test
+    void theArrowsHaveNoCycle() {
+        ARROWS.forEach((room, seen) -> assertThat(reachable(room)).as(room).doesNotContain(room));
+    }
+
+    private static Set<String> reachable(String room) {
+        return ARROWS.get(room).stream()
+                .flatMap(next -> Stream.concat(Stream.of(next), reachable(next).stream()))
+                .collect(Collectors.toSet());
+    }
+}

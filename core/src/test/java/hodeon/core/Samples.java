@@ -1,0 +1,97 @@
+package hodeon.core;
+
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.CatalogueReader;
+import hodeon.core.need.Drivers;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Party;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Leg;
+import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import hodeon.core.units.Mass;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+
+/** The invented sample trip, for tests. */
+public final class Samples {
+
+    public static final Catalogue CATALOGUE = CatalogueReader.shipped(Drivers.vocabulary());
+
+    private Samples() {}
+
+    public static Person adult(String name, Training training) {
+        return person(name, 40, 70, training, Set.of(), Set.of(), Set.of());
+    }
+
+    public static Person person(
+            String name,
+            int years,
+            int kilograms,
+            Training training,
+            Set<Allergy> allergies,
+            Set<Condition> conditions,
+            Set<RescueMedicine> rescue) {
+        return new Person(name, years, Mass.ofGrams(kilograms * 1000L), training, allergies, conditions, rescue);
+    }
+
+    public static Party tidewrack() {
+        return new Party(List.of(
+                adult("Ottilie Brandt", Training.ADVANCED),
+                adult("Sef Marchetti-Vos", Training.WILDERNESS),
+                person(
+                        "Priya Anand-Holt",
+                        34,
+                        61,
+                        Training.BASIC,
+                        Set.of(Allergy.STING),
+                        Set.of(),
+                        Set.of(RescueMedicine.AUTO_INJECTOR)),
+                person("Jonas Weil", 63, 82, Training.UNTRAINED, Set.of(), Set.of(Condition.BLOOD_THINNER), Set.of()),
+                person("Lumi Halla", 41, 66, Training.BASIC, Set.of(), Set.of(Condition.BLISTER_PRONE), Set.of()),
+                person("Wren Halla", 13, 46, Training.UNTRAINED, Set.of(), Set.of(), Set.of()),
+                person(
+                        "Beck Halla",
+                        9,
+                        29,
+                        Training.UNTRAINED,
+                        Set.of(),
+                        Set.of(Condition.ASTHMA),
+                        Set.of(RescueMedicine.RELIEVER_INHALER)),
+                person(
+                        "Noor Castellan",
+                        29,
+                        58,
+                        Training.UNTRAINED,
+                        Set.of(Allergy.LATEX),
+                        Set.of(Condition.CONTACT_LENSES),
+                        Set.of())));
+    }
+
+    public static Trip skerryRing() {
+        return trip(tidewrack(), 6, Stance.HOLD_UNTIL_HELP, 2300);
+    }
+
+    public static Trip trip(Party party, int days, Stance stance, int limitGrams) {
+        LocalDate start = LocalDate.of(2027, 6, 12);
+        return new Trip(
+                "Skerry ring",
+                start,
+                start.plusDays(days - 1L),
+                Season.SUMMER,
+                List.of(
+                        new Leg(Activity.PADDLING, Environment.COAST, 2 * days - 1),
+                        new Leg(Activity.CAMP, Environment.COAST, 1)),
+                party,
+                9,
+                stance,
+                Mass.ofGrams(limitGrams));
+    }
+}

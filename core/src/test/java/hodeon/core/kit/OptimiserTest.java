@@ -1,0 +1,159 @@
+package hodeon.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hodeon.core.kit.Choice.Candidate;
+import hodeon.core.kit.Choice.Floor;
+import hodeon.core.kit.Choice.Service;
+import hodeon.core.kit.Choice.Use;
+import hodeon.core.units.Mass;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class OptimiserTest {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    private static Solution solve(Choice choice) {
+        return new Optimiser(choice, 1e-9, PATIENCE).solve();
+    }
+
+    private static Candidate piece(String id, int grams, int most, Service... serves) {
+        return new Candidate(id, Mass.ofGrams(grams), 0, most, 1, false, List.of(serves));
+    }
+
+    private static Choice padsAndStrips(int limitGrams, Floor... floors) {
+        return new Choice(
+                List.of(
+                        piece("pad", 30, 3, new Service(0, 1)),
+                        piece("strip", 10, 5, new Service(0, 0.5), new Service(1, 1))),
+                List.of(new Use("A", 10, List.of(0.9, 0.5)), new Use("B", 4, List.of(0.8))),
+                List.of(floors),
+                Mass.ofGrams(limitGrams));
+    }
+
+    @Test
+    void workedExample() {
+        Solution.Found found = (Solution.Found) solve(padsAndStrips(40));
+        assertThat(found.quantities()).containsExactly(1, 1);
+        assertThat(found.worth()).isCloseTo(12.2, within(1e-9));
+        assertThat(found.gap()).isCloseTo(0, within(1e-8));
+        assertThat(new Allocator(padsAndStrips(40)).worth(new int[] {0, 3})).isCloseTo(10.2, within(1e-9));
+    }
+
+    @Test
+    void floorsComeFirstAndWhatCannotFitIsWeighed() {
+        Floor pads = new Floor("two pads", List.of(0), 2, false);
+        assertThat(((Solution.Found) solve(padsAndStrips(65, pads))).quantities())
+                .containsExactly(2, 0);
+        assertThat(solve(padsAndStrips(59, pads))).isEqualTo(new Solution.TooTight(Mass.ofGrams(60), List.of(2, 0)));
+    }
+
+    @Test
+    void noneOrTwoNeverGivesOne() {
+        Floor pair = new Floor("pads in pairs", List.of(0), 2, true);
+        assertThat(((Solution.Found) solve(padsAndStrips(40, pair))).quantities())
+                .containsExactly(0, 3);
+        assertThat(((Solution.Found) solve(padsAndStrips(70, pair))).quantities())
+                .containsExactly(2, 1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 24, 25, 26, 27, 28, 29, 30})
+    void equalsBruteForceAndPassesTheChecker(long seed) {
+        Choice choice = random(new Random(seed));
+        Solution solution = solve(choice);
+        double best = BruteForce.best(choice);
+        if (!(solution instanceof Solution.Found found)) {
+            assertThat(best).as("seed %d", seed).isNegative();
+            return;
+        }
+        assertThat(found.worth()).as("seed %d", seed).isCloseTo(best, within(1e-6 * Math.max(1, best)));
+        assertThat(found.bound()).isGreaterThanOrEqualTo(best - 1e-6);
+        int[] quantities =
+                found.quantities().stream().mapToInt(Integer::intValue).toArray();
+        assertThat(Checker.faults(choice, new Allocator(choice).allocate(quantities), true))
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {41, 42, 43, 44, 45, 46})
+    void moreAllowanceNeverEarnsLessAndOnePieceLessNeverEarnsMore(long seed) {
+        Choice choice = random(new Random(seed));
+        double before = -1;
+        for (int limit = 0; limit <= 200; limit += 20) {
+            if (solve(limited(choice, limit)) instanceof Solution.Found found) {
+                assertThat(found.worth()).as("seed %d, %d g", seed, limit).isGreaterThanOrEqualTo(before - 1e-6);
+                before = found.worth();
+                int[] quantities =
+                        found.quantities().stream().mapToInt(Integer::intValue).toArray();
+                for (int i = 0; i < quantities.length; i++) {
+                    if (quantities[i] > 0) {
+                        int[] fewer = quantities.clone();
+                        fewer[i]--;
+                        assertThat(new Allocator(choice).worth(fewer)).isLessThanOrEqualTo(found.worth() + 1e-6);
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void theCheckerFindsWhatIsWrong() {
+        Choice choice = padsAndStrips(40, new Floor("a strip", List.of(1), 1, false));
+        Allocation lie = new Allocation(List.of(2, 0), List.of(new Allocation.Share(0, 0, 3)), List.of(50.0, 0.0));
+        assertThat(Checker.faults(choice, lie, true))
+                .hasSize(4)
+                .anySatisfy(f -> assertThat(f).contains("over the limit"))
+                .anySatisfy(f -> assertThat(f).contains("3 uses set aside from 2 pieces"))
+                .anySatisfy(f -> assertThat(f).contains("floor not kept: a strip"))
+                .anySatisfy(f -> assertThat(f).contains("was claimed"));
+    }
+
+    private static Choice limited(Choice choice, int grams) {
+        return new Choice(choice.candidates(), choice.uses(), choice.floors(), Mass.ofGrams(grams));
+    }
+
+    static Choice random(Random random) {
+        int uses = 2 + random.nextInt(3);
+        List<Use> needs = new ArrayList<>();
+        for (int u = 0; u < uses; u++) {
+            List<Double> atLeast = new ArrayList<>();
+            double p = 1;
+            for (int k = 0; k < 1 + random.nextInt(3); k++) {
+                p *= 0.2 + 0.8 * random.nextDouble();
+                atLeast.add(p);
+            }
+            needs.add(new Use("u" + u, 1 + random.nextInt(20), atLeast));
+        }
+        double[] effects = {0.4, 0.7, 1};
+        List<Candidate> candidates = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            List<Service> serves = new ArrayList<>();
+            for (int u = 0; u < uses; u++) {
+                if (random.nextBoolean()) {
+                    serves.add(new Service(u, effects[random.nextInt(3)]));
+                }
+            }
+            boolean durable = random.nextInt(3) == 0;
+            candidates.add(new Candidate(
+                    "c" + i,
+                    Mass.ofGrams(5 + random.nextInt(40)),
+                    0,
+                    durable ? 1 : 3,
+                    1 + random.nextInt(2),
+                    durable,
+                    serves));
+        }
+        List<Floor> floors = random.nextBoolean()
+                ? List.of(new Floor("some", List.of(0, 1), 1 + random.nextInt(2), random.nextBoolean()))
+                : List.of();
+        return new Choice(candidates, needs, floors, Mass.ofGrams(20 + random.nextInt(120)));
+    }
+}

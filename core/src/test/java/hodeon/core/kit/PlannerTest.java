@@ -1,0 +1,134 @@
+package hodeon.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hodeon.core.Samples;
+import hodeon.core.need.Forecast;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Party;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class PlannerTest {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+
+    private static KitQuestion question(Trip trip, Holds holds) {
+        return KitQuestion.of(trip, Samples.CATALOGUE, Forecast.of(trip, Samples.CATALOGUE), holds);
+    }
+
+    private static Map<String, Integer> recommended(KitQuestion question) {
+        Planner planner = new Planner(question);
+        return planner.contents(((Solution.Found) planner.recommend(PATIENCE)).quantities());
+    }
+
+    private static Trip alone(Training training, Stance stance, int grams, Allergy... allergies) {
+        return Samples.trip(
+                new Party(List.of(Samples.person(
+                        "Ottilie Brandt", 40, 70, training, Set.of(allergies), Set.<Condition>of(), Set.of()))),
+                3,
+                stance,
+                grams);
+    }
+
+    @Test
+    void theSampleTripGetsAKitThatTheCheckerPasses() {
+        KitQuestion question = question(Samples.skerryRing(), Holds.NONE);
+        Planner planner = new Planner(question);
+        Solution.Found found = (Solution.Found) planner.recommend(PATIENCE);
+        assertThat(found.gap()).isLessThan(0.001);
+        int[] quantities =
+                found.quantities().stream().mapToInt(Integer::intValue).toArray();
+        assertThat(Checker.faults(question.choice(), new Allocator(question.choice()).allocate(quantities), true))
+                .isEmpty();
+        Plan plan = planner.weigh(planner.contents(found.quantities()));
+        assertThat(plan.broken()).isEmpty();
+        assertThat(plan.pieces()).hasSizeGreaterThanOrEqualTo(40);
+        assertThat(plan.mass().grams()).isLessThanOrEqualTo(2300);
+        assertThat(question.asked()).hasSizeGreaterThanOrEqualTo(20);
+        assertThat(plan.coverage()).isBetween(0.8, 1.0);
+        assertThat(plan.coverage("blister")).isBetween(0.5, 1.0);
+    }
+
+    @Test
+    void rescueMedicineGlovesAndNoneOrTwoTourniquetsAlwaysHold() {
+        Map<String, Integer> kit = recommended(question(Samples.skerryRing(), Holds.NONE));
+        assertThat(kit.get("auto-injector")).isGreaterThanOrEqualTo(1);
+        assertThat(kit.get("reliever-inhaler")).isGreaterThanOrEqualTo(1);
+        assertThat(kit.get("gloves-nitrile")).isGreaterThanOrEqualTo(8);
+        int tourniquets = kit.getOrDefault("tourniquet-windlass", 0) + kit.getOrDefault("tourniquet-ratchet", 0);
+        assertThat(tourniquets).isNotEqualTo(1);
+        Map<String, Integer> first =
+                recommended(question(alone(Training.WILDERNESS, Stance.FIRST_MINUTES, 1500), Holds.NONE));
+        assertThat(first.getOrDefault("tourniquet-windlass", 0)
+                        + first.getOrDefault("tourniquet-ratchet", 0)
+                        + first.getOrDefault("elastic-tourniquet", 0))
+                .isGreaterThanOrEqualTo(2);
+    }
+
+    @Test
+    void trainingPrescriptionAndAllergyKeepThingsOut() {
+        KitQuestion untrained = question(alone(Training.UNTRAINED, Stance.HOLD_UNTIL_HELP, 1500), Holds.NONE);
+        assertThat(untrained.exclusions().get("tourniquet-windlass"))
+                .isEqualTo(new Exclusion.AboveTraining(Training.BASIC, Training.UNTRAINED));
+        assertThat(untrained.exclusions().get("auto-injector")).isEqualTo(new Exclusion.NotPrescribed());
+        assertThat(untrained.exclusions().get("child-paracetamol")).isEqualTo(new Exclusion.NotNeeded());
+        assertThat(question(Samples.skerryRing(), Holds.NONE).exclusions().get("gloves-latex"))
+                .isInstanceOfSatisfying(
+                        Exclusion.Allergen.class, e -> assertThat(e.people()).containsExactly("Noor Castellan"));
+    }
+
+    @Test
+    void anAllergySwapsTheMaterialAndKeepsTheCapability() {
+        KitQuestion question =
+                question(alone(Training.BASIC, Stance.HOLD_UNTIL_HELP, 1500, Allergy.ADHESIVE), Holds.NONE);
+        assertThat(question.exclusions().get("plaster-fabric")).isInstanceOf(Exclusion.ForNobody.class);
+        assertThat(recommended(question)).containsKey("plaster-silicone");
+    }
+
+    @Test
+    void pinsAndBansAreKept() {
+        Holds holds = new Holds(Map.of("cold-pack", 2), Set.of("shears", "hydrocolloid-pad"));
+        KitQuestion question = question(Samples.skerryRing(), holds);
+        Map<String, Integer> kit = recommended(question);
+        assertThat(kit).containsEntry("cold-pack", 2).doesNotContainKeys("shears", "hydrocolloid-pad");
+        assertThat(question.exclusions().get("shears")).isEqualTo(new Exclusion.Banned());
+    }
+
+    @Test
+    void aFloorTheUserForbidsIsToldNotHidden() {
+        KitQuestion question = question(Samples.skerryRing(), new Holds(Map.of(), Set.of("gloves-nitrile")));
+        assertThat(new Planner(question).weigh(recommended(question)).broken()).anySatisfy(reason -> assertThat(reason)
+                .isEqualTo("Keep hands clean of blood: at least 8, two pairs for each of 4 likely helpers"));
+    }
+
+    @Test
+    void aLimitBelowWhatMustComeIsAnsweredWithTheLeastMass() {
+        assertThat(new Planner(question(Samples.trip(Samples.tidewrack(), 6, Stance.FIRST_MINUTES, 50), Holds.NONE))
+                        .recommend(PATIENCE))
+                .isInstanceOfSatisfying(
+                        Solution.TooTight.class,
+                        tight -> assertThat(tight.leastMass().grams()).isBetween(300.0, 800.0));
+    }
+
+    @Test
+    void onePieceMoreOrLessIsWorthWhatWeighingItAgainSays() {
+        Planner planner = new Planner(question(Samples.skerryRing(), Holds.NONE));
+        Map<String, Integer> kit = Map.of("hydrocolloid-pad", 4, "gloves-nitrile", 8, "gauze-large", 2);
+        double now = planner.weigh(kit).worth();
+        double less = planner.weigh(Map.of("hydrocolloid-pad", 3, "gloves-nitrile", 8, "gauze-large", 2))
+                .worth();
+        Planner.Marginal marginal = planner.marginal(kit, "hydrocolloid-pad");
+        assertThat(marginal.oneLess()).isCloseTo(now - less, within(1e-6));
+        assertThat(marginal.oneMore()).isPositive().isLessThan(marginal.oneLess());
+        assertThat(marginal.none()).isGreaterThan(marginal.oneLess());
+    }
+}

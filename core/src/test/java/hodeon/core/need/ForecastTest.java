@@ -1,0 +1,94 @@
+package hodeon.core.need;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hodeon.core.Samples;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Party;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Stance;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class ForecastTest {
+
+    private static ProblemForecast of(String problem) {
+        return Forecast.of(Samples.skerryRing(), Samples.CATALOGUE)
+                .problem(problem)
+                .orElseThrow();
+    }
+
+    @Test
+    void exposureMultipliesLegSeasonAndPeople() {
+        Exposure blister = of("blister").exposure();
+        // 5.5 days paddling at 1.6 and half a day of camp at 0.2, both on the coast at 1.1; Lumi counts three times.
+        assertThat(blister.heads()).isCloseTo(10, within(1e-12));
+        assertThat(blister.personDays()).isCloseTo((5.5 * 1.6 + 0.5 * 0.2) * 1.1 * 10, within(1e-9));
+        assertThat(blister.byDay()).hasSize(6);
+        assertThat(blister.byDay().getLast()).isCloseTo((0.5 * 1.6 + 0.5 * 0.2) * 1.1 * 10, within(1e-9));
+    }
+
+    @Test
+    void onlyThoseWhoCanHaveAProblemCount() {
+        assertThat(of("asthma").exposure().heads()).isEqualTo(1);
+        assertThat(of("child-fever").exposure().heads()).isEqualTo(1);
+        assertThat(of("anaphylaxis").exposure().heads()).isCloseTo(7 + 50, within(1e-9));
+        assertThat(Forecast.of(Samples.skerryRing(), Samples.CATALOGUE).impossible())
+                .extracting("id")
+                .contains("leech", "altitude", "frostnip", "low-sugar", "migraine");
+    }
+
+    @Test
+    void morePeopleOrLongerMeansMore() {
+        var one = new Party(List.of(Samples.adult("Ottilie Brandt", Training.BASIC)));
+        var two = new Party(
+                List.of(Samples.adult("Ottilie Brandt", Training.BASIC), Samples.adult("Sef", Training.BASIC)));
+        for (String id : List.of("blister", "small-cut", "headache", "hypothermia")) {
+            double small = chance(one, 3, id);
+            assertThat(chance(two, 3, id)).as(id).isGreaterThan(small);
+            assertThat(chance(one, 6, id)).as(id).isGreaterThan(small);
+        }
+    }
+
+    private static double chance(Party party, int days, String id) {
+        return Forecast.of(Samples.trip(party, days, Stance.HOLD_UNTIL_HELP, 2000), Samples.CATALOGUE)
+                .problem(id)
+                .orElseThrow()
+                .events()
+                .atLeastOne();
+    }
+
+    @Test
+    void theExpectedPiecesAreTheExpectedEventsTimesThePiecesOfOne() {
+        for (ProblemForecast problem :
+                Forecast.of(Samples.skerryRing(), Samples.CATALOGUE).problems()) {
+            for (StepForecast step : problem.steps()) {
+                double expected = problem.events().mean() * step.perEvent().mean();
+                assertThat(step.onTrip().mean())
+                        .as(problem.problem().id() + "/" + step.capability().id())
+                        .isCloseTo(expected, within(1e-7 + 1e-6 * expected));
+            }
+        }
+    }
+
+    @Test
+    void aKnownAllergyMultipliesTheRateFifty() {
+        var none = new Party(List.of(Samples.adult("A", Training.BASIC)));
+        var stung = new Party(List.of(
+                Samples.person("A", 40, 70, Training.BASIC, Set.of(Allergy.STING), Set.<Condition>of(), Set.of())));
+        double ratio = Forecast.of(Samples.trip(stung, 6, Stance.HOLD_UNTIL_HELP, 2000), Samples.CATALOGUE)
+                        .problem("anaphylaxis")
+                        .orElseThrow()
+                        .events()
+                        .mean()
+                / Forecast.of(Samples.trip(none, 6, Stance.HOLD_UNTIL_HELP, 2000), Samples.CATALOGUE)
+                        .problem("anaphylaxis")
+                        .orElseThrow()
+                        .events()
+                        .mean();
+        assertThat(ratio).isCloseTo(50, within(1e-9));
+    }
+}
