@@ -57,22 +57,6 @@ final class Exclusions {
         return reasons;
     }
 
-    /** People a supply is not for, with the reasons, in party order. */
-    static Map<String, List<Tag>> notFor(Supply supply, Party party) {
-        Map<String, List<Tag>> people = new LinkedHashMap<>();
-        for (Person person : party.people()) {
-            Set<Tag> tags = Drivers.of(person);
-            List<Tag> because = Stream.concat(supply.notFor().stream(), supply.contains().stream())
-                    .filter(tags::contains)
-                    .sorted()
-                    .toList();
-            if (!because.isEmpty()) {
-                people.put(person.name(), because);
-            }
-        }
-        return people;
-    }
-
     static int prescriptions(Supply supply, Party party) {
         return supply.prescribed()
                 .map(tag -> Stream.of(RescueMedicine.values())
@@ -106,7 +90,7 @@ final class Exclusions {
     }
 
     private Optional<Exclusion> forNobody(Supply supply) {
-        Map<String, List<Tag>> people = notFor(supply, party);
+        Map<String, List<Tag>> people = Cautions.notFor(supply, party);
         boolean everybody = party.people().stream().allMatch(p -> people.containsKey(p.name()));
         return everybody
                 ? Optional.of(new Exclusion.ForNobody(people.values().stream()

@@ -9,12 +9,14 @@ import hodeon.core.kit.Choice.Candidate;
 import hodeon.core.kit.Choice.Floor;
 import hodeon.core.kit.Choice.Service;
 import hodeon.core.kit.Choice.Use;
-import hodeon.core.units.Mass;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 
 /**
  * Answers a {@link Choice} exactly, as a mixed-integer programme; only the pieces are whole numbers, because the worth
@@ -31,6 +33,7 @@ import java.util.TreeSet;
 public final class Optimiser {
 
     private static final double WHOLE = 0.5;
+    private static final double IDLE_WORTH = 1e-6;
 
     private final Choice choice;
     private final double relativeGap;
@@ -52,10 +55,11 @@ public final class Optimiser {
         programme.earn();
         return switch (programme.run()) {
             case OPTIMAL, FEASIBLE -> {
-                List<Integer> quantities = programme.quantities();
-                double worth = new Allocator(choice)
-                        .worth(quantities.stream().mapToInt(Integer::intValue).toArray());
-                yield new Solution.Found(quantities, worth, Math.max(worth, programme.bound()));
+                Allocator allocator = new Allocator(choice);
+                int[] quantities = programme.quantities();
+                double worth = allocator.worth(quantities);
+                withoutIdlePieces(allocator, quantities, worth);
+                yield new Solution.Found(listOf(quantities), worth, Math.max(worth, programme.bound()));
             }
             case INFEASIBLE -> lightest();
             case NOT_SOLVED ->
@@ -72,9 +76,31 @@ public final class Optimiser {
         if (status != MPSolver.ResultStatus.OPTIMAL) {
             throw new IllegalArgumentException("Floors and the most pieces allowed contradict each other.");
         }
-        List<Integer> quantities = programme.quantities();
-        Mass mass = choice.mass(quantities.stream().mapToInt(Integer::intValue).toArray());
-        return new Solution.TooTight(mass, quantities);
+        int[] quantities = programme.quantities();
+        return new Solution.TooTight(choice.mass(quantities), listOf(quantities));
+    }
+
+    /** Spare grams may have been filled with pieces that serve nothing: take them out again, heaviest first. */
+    private void withoutIdlePieces(Allocator allocator, int[] quantities, double worth) {
+        Integer[] heaviestFirst = IntStream.range(0, quantities.length).boxed().toArray(Integer[]::new);
+        Arrays.sort(
+                heaviestFirst,
+                Comparator.comparing((Integer i) -> choice.candidates().get(i).mass())
+                        .reversed());
+        for (int i : heaviestFirst) {
+            while (quantities[i] > choice.candidates().get(i).least()) {
+                quantities[i]--;
+                boolean floorsHold = choice.floors().stream().allMatch(f -> f.holds(quantities));
+                if (!floorsHold || allocator.worth(quantities) < worth - IDLE_WORTH) {
+                    quantities[i]++;
+                    break;
+                }
+            }
+        }
+    }
+
+    private static List<Integer> listOf(int[] quantities) {
+        return Arrays.stream(quantities).boxed().toList();
     }
 
     private final class Programme {
@@ -203,10 +229,10 @@ public final class Optimiser {
             return solver.objective().bestBound();
         }
 
-        List<Integer> quantities() {
+        int[] quantities() {
             return pieces.stream()
-                    .map(v -> (int) Math.floor(v.solutionValue() + WHOLE))
-                    .toList();
+                    .mapToInt(v -> (int) Math.floor(v.solutionValue() + WHOLE))
+                    .toArray();
         }
     }
 }

@@ -7,19 +7,14 @@ import hodeon.core.kit.Choice.Service;
 import hodeon.core.units.Volume;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /** Answers one {@link KitQuestion}: what to take, how good given contents are, and what one piece more or less changes. */
 public final class Planner {
 
     private static final double RELATIVE_GAP = 1e-3;
-
-    private static final double IDLE_WORTH = 1e-6;
 
     private final KitQuestion question;
     private final Allocator allocator;
@@ -33,32 +28,7 @@ public final class Planner {
     public record Marginal(double oneMore, double oneLess, double none) {}
 
     public Solution recommend(Duration patience) {
-        return switch (new Optimiser(question.choice(), RELATIVE_GAP, patience).solve()) {
-            case Solution.Found found -> new Solution.Found(withoutIdlePieces(found), found.worth(), found.bound());
-            case Solution.TooTight tight -> tight;
-        };
-    }
-
-    /** The optimiser may fill spare grams with pieces that serve nothing; take those out again, heaviest first. */
-    private List<Integer> withoutIdlePieces(Solution.Found found) {
-        int[] quantities =
-                found.quantities().stream().mapToInt(Integer::intValue).toArray();
-        List<Candidate> candidates = question.choice().candidates();
-        Integer[] heaviestFirst = IntStream.range(0, quantities.length).boxed().toArray(Integer[]::new);
-        Arrays.sort(
-                heaviestFirst,
-                Comparator.comparing((Integer i) -> candidates.get(i).mass()).reversed());
-        for (int i : heaviestFirst) {
-            while (quantities[i] > candidates.get(i).least()) {
-                quantities[i]--;
-                boolean floorsHold = question.choice().floors().stream().allMatch(f -> f.holds(quantities));
-                if (!floorsHold || allocator.worth(quantities) < found.worth() - IDLE_WORTH) {
-                    quantities[i]++;
-                    break;
-                }
-            }
-        }
-        return Arrays.stream(quantities).boxed().toList();
+        return new Optimiser(question.choice(), RELATIVE_GAP, patience).solve();
     }
 
     /** Pieces by supply id of a solution's quantities, leaving out zeros. */

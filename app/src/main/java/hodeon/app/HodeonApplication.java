@@ -1,0 +1,15 @@
+package hodeon.app;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.cache.annotation.EnableCaching;
+
+/** Starts the web application. */
+@SpringBootApplication
+@EnableCaching
+public class HodeonApplication {
+
+    public static void main(String[] arguments) {
+        SpringApplication.run(HodeonApplication.class, arguments);
+    }
+}

@@ -1,0 +1,76 @@
+package hodeon.app.kit;
+
+import hodeon.app.need.Forecasts;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.kit.Exclusion;
+import hodeon.core.kit.Holds;
+import hodeon.core.kit.KitQuestion;
+import hodeon.core.kit.Plan;
+import hodeon.core.kit.Planner;
+import hodeon.core.kit.Solution;
+import hodeon.core.trip.Trip;
+import java.time.Duration;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.cache.annotation.Cacheable;
+import org.springframework.stereotype.Service;
+
+/** Asks the core, and remembers its answers while the same trip and contents are being looked at. */
+@Service
+class KitCalculator {
+
+    private final Catalogue catalogue;
+    private final Forecasts forecasts;
+    private final Duration patience;
+
+    KitCalculator(Catalogue catalogue, Forecasts forecasts, @Value("${hodeon.patience}") Duration patience) {
+        this.catalogue = catalogue;
+        this.forecasts = forecasts;
+        this.patience = patience;
+    }
+
+    /** The best kit: its pieces, and how near the proven best it is (1 below means out of reach of the limit). */
+    record Recommendation(Map<String, Integer> pieces, Solution solution) {}
+
+    /** A kit weighed, and for each supply that could come what one more piece would add. */
+    record Weighing(Plan plan, Map<String, Double> gains) {}
+
+    @Cacheable(cacheNames = "recommendations", sync = true)
+    public Recommendation recommend(Trip trip, Holds holds) {
+        Planner planner = planner(trip, holds);
+        Solution solution = planner.recommend(patience);
+        return switch (solution) {
+            case Solution.Found found -> new Recommendation(planner.contents(found.quantities()), found);
+            case Solution.TooTight tight -> new Recommendation(planner.contents(tight.quantities()), tight);
+        };
+    }
+
+    @Cacheable(cacheNames = "weighings", sync = true)
+    public Weighing weigh(Trip trip, Holds holds, Map<String, Integer> pieces) {
+        KitQuestion question = question(trip, holds);
+        Planner planner = new Planner(question);
+        Map<String, Double> gains = new LinkedHashMap<>();
+        catalogue.supplies().stream()
+                .filter(s ->
+                        !pieces.containsKey(s.id()) && !question.exclusions().containsKey(s.id()))
+                .forEach(s -> gains.put(s.id(), planner.marginal(pieces, s.id()).oneMore()));
+        return new Weighing(planner.weigh(pieces), gains);
+    }
+
+    Planner.Marginal marginal(Trip trip, Holds holds, Map<String, Integer> pieces, String supply) {
+        return planner(trip, holds).marginal(pieces, supply);
+    }
+
+    Map<String, Exclusion> exclusions(Trip trip, Holds holds) {
+        return question(trip, holds).exclusions();
+    }
+
+    private Planner planner(Trip trip, Holds holds) {
+        return new Planner(question(trip, holds));
+    }
+
+    private KitQuestion question(Trip trip, Holds holds) {
+        return KitQuestion.of(trip, catalogue, forecasts.of(trip), holds);
+    }
+}

@@ -1,0 +1,133 @@
+package hodeon.app.kit;
+
+import hodeon.app.household.Member;
+import hodeon.app.trip.Progress;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.trip.TripService;
+import hodeon.core.notice.Fault;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The saved kit of a trip: its contents on the page, on paper and as CSV. */
+@Controller
+class KitController {
+
+    private static final int LONGEST_NAME = 80;
+
+    private final KitService kits;
+    private final MatService mats;
+    private final TripService trips;
+    private final Progress progress;
+
+    KitController(KitService kits, MatService mats, TripService trips, Progress progress) {
+        this.kits = kits;
+        this.mats = mats;
+        this.trips = trips;
+        this.progress = progress;
+    }
+
+    @GetMapping("/trips/{id}/kit")
+    String ofTrip(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        return page(member, trips.find(member.householdId(), id), model);
+    }
+
+    @PostMapping("/trips/{id}/kit")
+    String save(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam String name,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        String given = name.strip();
+        if (given.isEmpty() || given.length() > LONGEST_NAME || given.chars().anyMatch(Character::isISOControl)) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute(
+                    "fault",
+                    new Fault(
+                                    "name",
+                                    given.replaceAll("\\p{Cntrl}", "?"),
+                                    "a kit's name is one line of 1 to " + LONGEST_NAME + " characters",
+                                    given.isEmpty() ? "Give it one" : "Shorten it")
+                            .sentence());
+            return page(member, trip, model);
+        }
+        try {
+            kits.save(member.householdId(), id, given);
+            next.addFlashAttribute("said", "Saved.");
+        } catch (OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
+            next.addFlashAttribute("said", "This kit was saved elsewhere a moment ago; look it over and save again.");
+        }
+        return "redirect:/trips/" + id + "/kit";
+    }
+
+    @GetMapping("/kits/{id}")
+    String kit(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        Kit kit = kits.find(member.householdId(), id);
+        if (kit.tripId().isPresent()) {
+            return "redirect:/trips/" + kit.tripId().get() + "/kit";
+        }
+        model.addAttribute("kit", KitView.of(kit));
+        return "kit/kit";
+    }
+
+    @GetMapping("/kits/{id}/contents")
+    String contents(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        model.addAttribute("kit", KitView.of(kits.find(member.householdId(), id)));
+        return "kit/contents";
+    }
+
+    @GetMapping("/kits/{id}/contents.csv")
+    ResponseEntity<String> csv(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        Kit kit = kits.find(member.householdId(), id);
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(kit.name() + ".csv", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(KitCsv.write(kit));
+    }
+
+    @PostMapping("/kits/{id}/delete")
+    String delete(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        kits.delete(member.householdId(), id);
+        return "redirect:/";
+    }
+
+    private String page(Member member, StoredTrip trip, Model model) {
+        Optional<Kit> kit = kits.ofTrip(member.householdId(), trip.id());
+        Mat mat = mats.mat(member.householdId(), trip);
+        model.addAttribute("strip", progress.of(member.householdId(), trip, "Kit"));
+        model.addAttribute("kit", kit.map(KitView::of).orElse(null));
+        model.addAttribute("differs", kit.isPresent() && !kit.get().pieces().equals(mat.pieces()));
+        model.addAttribute("kinds", mat.pieces().size());
+        model.addAttribute(
+                "suggestedName", kit.map(Kit::name).orElse(shortened(trip.trip().name()) + " kit"));
+        return "kit/kit";
+    }
+
+    private static String shortened(String name) {
+        return name.length() <= LONGEST_NAME - 4 ? name : name.substring(0, LONGEST_NAME - 4);
+    }
+}

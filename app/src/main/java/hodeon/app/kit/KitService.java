@@ -1,0 +1,74 @@
+package hodeon.app.kit;
+
+import hodeon.app.shell.NotHere;
+import hodeon.core.catalogue.Catalogue;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A household's saved kits. */
+@Service
+@Transactional
+public class KitService {
+
+    private final KitRepository kits;
+    private final MatService mats;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    KitService(KitRepository kits, MatService mats, Catalogue catalogue, Clock clock) {
+        this.kits = kits;
+        this.mats = mats;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<Kit> all(UUID householdId) {
+        return kits.findByHouseholdIdOrderByNameAsc(householdId).stream()
+                .map(this::kit)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Kit find(UUID householdId, UUID id) {
+        return kits.findByIdAndHouseholdId(id, householdId).map(this::kit).orElseThrow(() -> new NotHere("kit " + id));
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Kit> ofTrip(UUID householdId, UUID tripId) {
+        return kits.findByTripIdAndHouseholdId(tripId, householdId).map(this::kit);
+    }
+
+    /** Saves what lies on a trip's mat as the trip's kit, under a name of 1 to 80 characters; answers the kit's id. */
+    public UUID save(UUID householdId, UUID tripId, String name) {
+        Mat mat = mats.mat(householdId, tripId);
+        KitRow row = kits.findByTripIdAndHouseholdId(tripId, householdId).orElseGet(KitRow::new);
+        row.householdId = householdId;
+        row.tripId = tripId;
+        row.name = name;
+        row.savedAt = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
+        row.lines.clear();
+        catalogue.supplies().stream()
+                .filter(s -> mat.pieces(s.id()) > 0)
+                .forEach(s -> row.lines.add(new KitRow.Line(s.id(), mat.pieces(s.id()))));
+        return kits.save(row).id;
+    }
+
+    public void delete(UUID householdId, UUID id) {
+        kits.delete(kits.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("kit " + id)));
+    }
+
+    private Kit kit(KitRow row) {
+        List<Kit.Line> lines = row.lines.stream()
+                .flatMap(l -> catalogue.supply(l.supplyId).map(s -> new Kit.Line(s, l.pieces)).stream())
+                .collect(Collectors.toList());
+        return new Kit(row.id, row.version, row.name, Optional.ofNullable(row.tripId), row.savedAt, lines);
+    }
+}

@@ -1,0 +1,54 @@
+package hodeon.app.kit;
+
+import hodeon.app.trip.StoredTrip;
+import hodeon.core.kit.Holds;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * What lies on a trip's mat.
+ *
+ * @param version 0 while nobody has changed the recommendation
+ * @param lines pieces and holds by supply id; a supply taken off by hand stays with 0 pieces, so that nothing moves
+ * @param stale the brief has changed since the mat was laid out
+ */
+record Mat(StoredTrip trip, long version, Map<String, Line> lines, boolean stale) {
+
+    record Line(int pieces, Hold hold) {}
+
+    Mat {
+        lines = Map.copyOf(lines);
+    }
+
+    boolean touched() {
+        return version > 0;
+    }
+
+    Holds holds() {
+        return new Holds(
+                lines.entrySet().stream()
+                        .filter(e -> e.getValue().hold() == Hold.PINNED)
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, e -> e.getValue().pieces())),
+                lines.entrySet().stream()
+                        .filter(e -> e.getValue().hold() == Hold.BANNED)
+                        .map(Map.Entry::getKey)
+                        .collect(Collectors.toSet()));
+    }
+
+    Map<String, Integer> pieces() {
+        return lines.entrySet().stream()
+                .filter(e -> e.getValue().pieces() > 0)
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().pieces()));
+    }
+
+    int pieces(String supply) {
+        Line line = lines.get(supply);
+        return line == null ? 0 : line.pieces();
+    }
+
+    Hold hold(String supply) {
+        Line line = lines.get(supply);
+        return line == null ? Hold.NONE : line.hold();
+    }
+}

@@ -1,0 +1,269 @@
+package hodeon.app.kit;
+
+import hodeon.app.kit.KitCalculator.Recommendation;
+import hodeon.app.kit.KitCalculator.Weighing;
+import hodeon.app.kit.MatView.Answered;
+import hodeon.app.kit.MatView.Figure;
+import hodeon.app.kit.MatView.GroupView;
+import hodeon.app.kit.MatView.LeftOut;
+import hodeon.app.kit.MatView.Served;
+import hodeon.app.kit.MatView.SupplyView;
+import hodeon.app.kit.MatView.Tile;
+import hodeon.app.shell.Figures;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Group;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.kit.Cautions;
+import hodeon.core.kit.Exclusion;
+import hodeon.core.kit.Holds;
+import hodeon.core.kit.Plan;
+import hodeon.core.kit.Planner;
+import hodeon.core.kit.Solution;
+import hodeon.core.need.ProblemForecast;
+import hodeon.core.trip.Trip;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Puts together what the mat page shows. */
+@Component
+class MatPage {
+
+    private static final int[] WORTH = {1, 4, 20, 100, 400};
+    private static final double ANSWER_BAR = 60;
+
+    private final Catalogue catalogue;
+    private final KitCalculator calculator;
+
+    MatPage(Catalogue catalogue, KitCalculator calculator) {
+        this.catalogue = catalogue;
+        this.calculator = calculator;
+    }
+
+    MatView of(Mat mat, @Nullable String about) {
+        Trip trip = mat.trip().trip();
+        Map<String, Integer> pieces = mat.pieces();
+        Weighing weighing = calculator.weigh(trip, Holds.NONE, pieces);
+        Plan plan = weighing.plan();
+        Map<String, Exclusion> exclusions = calculator.exclusions(trip, mat.holds());
+        Optional<Supply> supply = Optional.ofNullable(about).flatMap(catalogue::supply);
+        return new MatView(
+                mat.trip().id(),
+                mat.version(),
+                mat.touched(),
+                Beam.of(plan, trip.massLimit()),
+                Figures.percent(plan.coverage()),
+                proof(mat, plan),
+                Figures.litres(plan.volume()),
+                pieces.size(),
+                warnings(mat, plan),
+                groups(mat, about),
+                answers(plan),
+                leftOut(mat, weighing, exclusions),
+                supply.map(s -> supply(s, mat, plan, exclusions)).orElse(null));
+    }
+
+    /** How the mat compares with the best that was found, and how near the proven best that is. */
+    private String proof(Mat mat, Plan plan) {
+        Recommendation best = calculator.recommend(mat.trip().trip(), mat.holds());
+        return switch (best.solution()) {
+            case Solution.TooTight tight ->
+                "What must come weighs " + Figures.grams(tight.leastMass()) + " already: raise the limit.";
+            case Solution.Found found -> {
+                if (plan.mass().compareTo(mat.trip().trip().massLimit()) > 0) {
+                    yield "Over the limit: drop something, or raise the limit in the brief.";
+                }
+                double below = Math.max(0, found.bound() - plan.worth()) / found.bound();
+                yield below < 1e-4
+                        ? "The best possible for this limit."
+                        : "Within " + Figures.percent(below) + " of the best possible for this limit.";
+            }
+        };
+    }
+
+    private static List<String> warnings(Mat mat, Plan plan) {
+        List<String> warnings = new ArrayList<>();
+        if (mat.stale()) {
+            warnings.add("The brief has changed since this mat was laid out. Rebalance to fit it again; what you pinned"
+                    + " or left out stays so.");
+        }
+        plan.broken().forEach(reason -> warnings.add("Not kept: " + reason + "."));
+        return warnings;
+    }
+
+    private List<GroupView> groups(Mat mat, @Nullable String about) {
+        List<GroupView> groups = new ArrayList<>();
+        for (Group group : Group.values()) {
+            List<Tile> tiles = catalogue.supplies().stream()
+                    .filter(s -> s.group() == group)
+                    .filter(s -> mat.lines().containsKey(s.id()) && mat.hold(s.id()) != Hold.BANNED)
+                    .map(s -> tile(s, mat, s.id().equals(about)))
+                    .toList();
+            if (!tiles.isEmpty()) {
+                groups.add(new GroupView(group.name().toLowerCase(Locale.ROOT), group.label(), tiles));
+            }
+        }
+        return groups;
+    }
+
+    private static Tile tile(Supply supply, Mat mat, boolean selected) {
+        int pieces = mat.pieces(supply.id());
+        boolean pinned = mat.hold(supply.id()) == Hold.PINNED;
+        String state = pinned ? "pinned" : pieces == 0 ? "taken off" : "";
+        String grams = Figures.grams(supply.mass().times(pieces));
+        String label = supply.name() + ": " + Figures.counted(pieces, supply.piece()) + ", " + grams
+                + (state.isEmpty() ? "" : ", " + state);
+        return new Tile(
+                supply.id(),
+                supply.name(),
+                pieces,
+                grams,
+                state,
+                pinned,
+                selected,
+                label,
+                TileDrawing.of(supply, pieces));
+    }
+
+    private static List<Answered> answers(Plan plan) {
+        return plan.steps().stream()
+                .map(s -> s.needed().problem())
+                .distinct()
+                .sorted(Comparator.comparingDouble((ProblemForecast p) -> p.concern(WORTH))
+                        .reversed())
+                .map(p -> {
+                    String id = p.problem().id();
+                    int severity = p.problem().severity();
+                    double coverage = plan.coverage(id);
+                    return new Answered(
+                            id,
+                            p.problem().name(),
+                            severity,
+                            IntStream.range(0, severity).boxed().toList(),
+                            Figures.chance(p.events().atLeastOne()),
+                            Math.round(100 * coverage) + " %",
+                            String.format(Locale.ROOT, "%.1f", ANSWER_BAR * coverage),
+                            MatView.weak(plan, id));
+                })
+                .toList();
+    }
+
+    private List<LeftOut> leftOut(Mat mat, Weighing weighing, Map<String, Exclusion> exclusions) {
+        double ideal = weighing.plan().ideal();
+        Stream<LeftOut> mightCome = weighing.gains().entrySet().stream()
+                .filter(e -> !mat.lines().containsKey(e.getKey()))
+                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .map(e -> {
+                    Supply supply = catalogue.supply(e.getKey()).orElseThrow();
+                    return new LeftOut(supply.id(), supply.name(), gain(e.getValue(), ideal, supply), true, false);
+                });
+        List<LeftOut> excluded = catalogue.supplies().stream()
+                .flatMap(s -> Optional.ofNullable(exclusions.get(s.id())).stream()
+                        .map(reason -> new LeftOut(
+                                s.id(), s.name(), Reasons.of(reason), false, mat.hold(s.id()) == Hold.BANNED)))
+                .toList();
+        return Stream.of(
+                        excluded.stream().filter(LeftOut::banned),
+                        mightCome,
+                        excluded.stream().filter(l -> !l.banned()))
+                .flatMap(s -> s)
+                .toList();
+    }
+
+    private static String gain(double worth, double ideal, Supply supply) {
+        String grams = Figures.grams(supply.mass());
+        return worth / ideal < 5e-7
+                ? "Would add nothing: what it does is done already."
+                : "One would add " + Figures.percent(worth / ideal) + " for " + grams
+                        + "; other things earn more per gram.";
+    }
+
+    private SupplyView supply(Supply supply, Mat mat, Plan plan, Map<String, Exclusion> exclusions) {
+        Trip trip = mat.trip().trip();
+        Map<String, Integer> pieces = mat.pieces();
+        int count = mat.pieces(supply.id());
+        Exclusion exclusion = exclusions.get(supply.id());
+        List<Figure> figures = new ArrayList<>();
+        if (exclusion == null || count > 0) {
+            Planner.Marginal marginal = calculator.marginal(trip, Holds.NONE, pieces, supply.id());
+            figures.add(new Figure(
+                    "One more adds",
+                    gainWords(marginal.oneMore() / plan.ideal()) + ", " + Figures.grams(supply.mass())));
+            if (count > 0) {
+                figures.add(new Figure("One less costs", gainWords(marginal.oneLess() / plan.ideal())));
+            }
+            if (count > 1) {
+                figures.add(new Figure("Leaving it out costs", gainWords(marginal.none() / plan.ideal())));
+            }
+        }
+        return new SupplyView(
+                supply.id(),
+                supply.name(),
+                supply.piece(),
+                count,
+                Figures.grams(supply.mass()),
+                Figures.grams(supply.mass().times(count)),
+                mat.hold(supply.id()) == Hold.PINNED,
+                mat.hold(supply.id()) == Hold.BANNED,
+                exclusion == null || exclusion instanceof Exclusion.Banned,
+                exclusion == null ? "" : Reasons.of(exclusion),
+                figures,
+                served(supply, plan),
+                cautions(supply, trip));
+    }
+
+    private static String gainWords(double share) {
+        return share < 5e-7 ? "nothing" : Figures.percent(share) + " of what could be met";
+    }
+
+    private static List<Served> served(Supply supply, Plan plan) {
+        return plan.stepsServedBy(supply.id()).stream()
+                .sorted(Comparator.comparingDouble((Plan.ServedStep s) -> -s.worth()))
+                .map(s -> {
+                    Plan.By by = s.by().stream()
+                            .filter(b -> b.supply().equals(supply.id()))
+                            .findFirst()
+                            .orElseThrow();
+                    String capability = s.needed().step().capability().id();
+                    String tier = Optional.ofNullable(supply.serves().get(capability))
+                            .orElseThrow()
+                            .label();
+                    return new Served(
+                            s.needed().problem().problem().name(),
+                            s.needed().step().capability().name(),
+                            by.always()
+                                    ? tier + ", every time"
+                                    : tier + ", "
+                                            + Figures.counted(
+                                                    by.uses(),
+                                                    s.needed()
+                                                            .step()
+                                                            .capability()
+                                                            .unit())
+                                            + " meant for it",
+                            Math.round(100 * s.coverage()) + " %");
+                })
+                .toList();
+    }
+
+    private static List<String> cautions(Supply supply, Trip trip) {
+        List<String> cautions = new ArrayList<>();
+        Cautions.notFor(supply, trip.party())
+                .forEach((person, because) -> cautions.add("Not for " + person + ": " + Reasons.words(because) + "."));
+        if (supply.group() == Group.MEDICINE) {
+            cautions.add("Follow the package label; ask a pharmacist, more so for children.");
+        }
+        if (!supply.training().equals(new Tag("training", "untrained"))) {
+            cautions.add("For those trained to " + supply.training().value() + " level or above.");
+        }
+        return cautions;
+    }
+}

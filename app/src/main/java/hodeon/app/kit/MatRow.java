@@ -1,0 +1,59 @@
+package hodeon.app.kit;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+
+@Entity
+@Table(name = "mat")
+class MatRow {
+
+    @Id
+    UUID tripId = new UUID(0, 0);
+
+    UUID householdId = new UUID(0, 0);
+
+    /** Null until first saved, so that Hibernate knows a row with a given id is new. */
+    @Version
+    @org.jspecify.annotations.Nullable
+    Long version;
+
+    /** The version of the trip this mat was last laid out for. */
+    long tripVersion;
+
+    @ElementCollection
+    @CollectionTable(name = "mat_line", joinColumns = @JoinColumn(name = "trip_id"))
+    @MapKeyColumn(name = "supply_id")
+    Map<String, Line> lines = new TreeMap<>();
+
+    /** How many pieces of a supply, and whether the user insists. */
+    @Embeddable
+    static class Line {
+
+        @Column(name = "pieces")
+        int pieces;
+
+        @Enumerated(EnumType.STRING)
+        @Column(name = "hold")
+        Hold hold = Hold.NONE;
+
+        protected Line() {}
+
+        Line(int pieces, Hold hold) {
+            this.pieces = pieces;
+            this.hold = hold;
+        }
+    }
+}

@@ -1,0 +1,139 @@
+package hodeon.app.kit;
+
+import hodeon.app.shell.NotHere;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.trip.TripService;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.kit.Holds;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lays out a trip's mat and changes it. Until the first change the mat is simply the recommendation. */
+@Service
+class MatService {
+
+    static final int MOST_PIECES = 200;
+
+    /** What a person can do to one supply. */
+    enum Change {
+        PLUS,
+        MINUS,
+        PIN,
+        UNPIN,
+        BAN,
+        UNBAN
+    }
+
+    private final MatRepository mats;
+    private final TripService trips;
+    private final KitCalculator calculator;
+    private final Catalogue catalogue;
+
+    MatService(MatRepository mats, TripService trips, KitCalculator calculator, Catalogue catalogue) {
+        this.mats = mats;
+        this.trips = trips;
+        this.calculator = calculator;
+        this.catalogue = catalogue;
+    }
+
+    @Transactional(readOnly = true)
+    public Mat mat(UUID householdId, UUID tripId) {
+        return mat(householdId, trips.find(householdId, tripId));
+    }
+
+    /** Whether a mat differs from the recommendation by somebody's hand. */
+    @Transactional(readOnly = true)
+    public Mat mat(UUID householdId, StoredTrip trip) {
+        return mats.findByTripIdAndHouseholdId(trip.id(), householdId)
+                .map(row -> read(trip, row))
+                .orElseGet(() -> new Mat(
+                        trip,
+                        0,
+                        unheld(calculator.recommend(trip.trip(), Holds.NONE).pieces()),
+                        false));
+    }
+
+    /** Does one thing to one supply; the others stay as they are. Throws {@link MatChangedElsewhere} on a newer mat. */
+    @Transactional
+    public Mat change(UUID householdId, UUID tripId, long openedVersion, String supply, Change change) {
+        if (catalogue.supply(supply).isEmpty()) {
+            throw new NotHere("supply " + supply);
+        }
+        Mat mat = opened(householdId, tripId, openedVersion);
+        int pieces = mat.pieces(supply);
+        Mat.Line line =
+                switch (change) {
+                    case PLUS -> new Mat.Line(Math.min(pieces + 1, MOST_PIECES), allowed(mat.hold(supply)));
+                    case MINUS -> new Mat.Line(Math.max(pieces - 1, 0), allowed(mat.hold(supply)));
+                    case PIN -> new Mat.Line(pieces, Hold.PINNED);
+                    case BAN -> new Mat.Line(0, Hold.BANNED);
+                    case UNPIN, UNBAN -> new Mat.Line(pieces, Hold.NONE);
+                };
+        boolean excluded = calculator.exclusions(mat.trip().trip(), Holds.NONE).containsKey(supply);
+        if (excluded && line.pieces() > 0 && change == Change.PLUS) {
+            throw new NotHere("a supply that may come: " + supply);
+        }
+        Map<String, Mat.Line> lines = new HashMap<>(mat.lines());
+        lines.put(supply, line);
+        return write(householdId, mat, lines, false);
+    }
+
+    /** Computes the best kit again around what is pinned and left out. */
+    @Transactional
+    public Mat rebalance(UUID householdId, UUID tripId, long openedVersion) {
+        Mat mat = opened(householdId, tripId, openedVersion);
+        Map<String, Mat.Line> lines = new HashMap<>(
+                unheld(calculator.recommend(mat.trip().trip(), mat.holds()).pieces()));
+        mat.lines().forEach((supply, line) -> {
+            if (line.hold() != Hold.NONE) {
+                lines.put(supply, line);
+            }
+        });
+        return write(householdId, mat, lines, true);
+    }
+
+    private static Hold allowed(Hold hold) {
+        return hold == Hold.BANNED ? Hold.NONE : hold;
+    }
+
+    private Mat opened(UUID householdId, UUID tripId, long openedVersion) {
+        Mat mat = mat(householdId, tripId);
+        if (mat.version() != openedVersion) {
+            throw new MatChangedElsewhere();
+        }
+        return mat;
+    }
+
+    private Mat write(UUID householdId, Mat mat, Map<String, Mat.Line> lines, boolean forTripAsItIs) {
+        MatRow row = mats.findByTripIdAndHouseholdId(mat.trip().id(), householdId)
+                .orElseGet(() -> {
+                    MatRow fresh = new MatRow();
+                    fresh.tripId = mat.trip().id();
+                    fresh.householdId = householdId;
+                    fresh.tripVersion = mat.trip().version();
+                    return fresh;
+                });
+        if (forTripAsItIs) {
+            row.tripVersion = mat.trip().version();
+        }
+        lines.forEach((supply, line) -> row.lines.put(supply, new MatRow.Line(line.pieces(), line.hold())));
+        row.lines.keySet().retainAll(lines.keySet());
+        return read(mat.trip(), mats.saveAndFlush(row));
+    }
+
+    private static Mat read(StoredTrip trip, MatRow row) {
+        Map<String, Mat.Line> lines = new HashMap<>();
+        row.lines.forEach((supply, line) -> lines.put(supply, new Mat.Line(line.pieces, line.hold)));
+        long version = row.version == null ? 0 : row.version + 1;
+        return new Mat(trip, version, lines, row.tripVersion != trip.version());
+    }
+
+    private static Map<String, Mat.Line> unheld(Map<String, Integer> pieces) {
+        Map<String, Mat.Line> lines = new HashMap<>();
+        pieces.forEach((supply, n) -> lines.put(supply, new Mat.Line(n, Hold.NONE)));
+        return lines;
+    }
+}

@@ -1,0 +1,47 @@
+package hodeon.app.kit;
+
+import hodeon.app.shell.Figures;
+import hodeon.app.trip.Progress;
+import hodeon.app.trip.StoredTrip;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** The mat and the kit on the progress strip. */
+@Component
+@Order(2)
+class MatStep implements Progress.Later {
+
+    private final MatRepository mats;
+    private final MatService service;
+    private final KitService kits;
+
+    MatStep(MatRepository mats, MatService service, KitService kits) {
+        this.mats = mats;
+        this.service = service;
+        this.kits = kits;
+    }
+
+    @Override
+    public List<Progress.Step> steps(UUID householdId, StoredTrip trip) {
+        String path = "/trips/" + trip.id();
+        Optional<Mat> touched =
+                mats.existsById(trip.id()) ? Optional.of(service.mat(householdId, trip)) : Optional.empty();
+        Optional<Kit> kit = kits.ofTrip(householdId, trip.id());
+        boolean stale = touched.map(Mat::stale).orElse(false);
+        String mat = touched.map(m -> stale ? "brief changed since" : m.pieces().size() + " kinds, by hand")
+                .orElse("as recommended");
+        boolean differs = kit.isPresent()
+                && !kit.get()
+                        .pieces()
+                        .equals(touched.orElseGet(() -> service.mat(householdId, trip))
+                                .pieces());
+        String saved = kit.map(k -> differs ? "differs from the mat" : Figures.grams(k.mass()) + ", saved")
+                .orElse("not saved yet");
+        return List.of(
+                new Progress.Step("Mat", path + "/mat", mat, stale),
+                new Progress.Step("Kit", path + "/kit", saved, differs));
+    }
+}

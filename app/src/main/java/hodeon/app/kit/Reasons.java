@@ -1,0 +1,46 @@
+package hodeon.app.kit;
+
+import hodeon.core.catalogue.Tag;
+import hodeon.core.kit.Exclusion;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Why a supply stays out, in words. */
+final class Reasons {
+
+    private Reasons() {}
+
+    static String of(Exclusion exclusion) {
+        return switch (exclusion) {
+            case Exclusion.AboveTraining(var needed, var partyHas) ->
+                "Needs " + needed.label() + "; the most anybody here has is " + partyHas.label() + ".";
+            case Exclusion.Allergen(var substance, var people) ->
+                "Contains " + words(substance) + ": "
+                        + String.join(", ", people) + (people.size() == 1 ? " reacts" : " react")
+                        + " to it, and something else does its work.";
+            case Exclusion.ForNobody(var because) -> "For nobody in this party: " + words(because) + ".";
+            case Exclusion.NotPrescribed() -> "Only for somebody it is prescribed to; nobody here has it prescribed.";
+            case Exclusion.NotNeeded() -> "Nothing that can happen on this trip asks for it.";
+            case Exclusion.Banned() -> "Left out by you.";
+        };
+    }
+
+    static String words(List<Tag> tags) {
+        return tags.stream().map(Reasons::words).collect(Collectors.joining(", "));
+    }
+
+    static String words(Tag tag) {
+        String value = tag.value().replace('-', ' ');
+        return switch (tag.kind()) {
+            case "age" ->
+                switch (tag.value()) {
+                    case "infant" -> "under 2 years";
+                    case "child" -> "under 12 years";
+                    case "teen" -> "under 18 years";
+                    default -> value;
+                };
+            case "condition" -> value.equals("blood thinner") ? "takes a blood thinner" : value;
+            default -> value.equals("nsaid") ? "anti-inflammatories" : value;
+        };
+    }
+}

@@ -1,0 +1,48 @@
+package hodeon.app.need;
+
+import hodeon.app.household.Member;
+import hodeon.app.shell.NotHere;
+import hodeon.app.trip.Progress;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.trip.TripService;
+import hodeon.core.need.Forecast;
+import hodeon.core.need.ProblemForecast;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What could happen on a trip, and why. */
+@Controller
+class OddsController {
+
+    private final TripService trips;
+    private final Forecasts forecasts;
+    private final Progress progress;
+
+    OddsController(TripService trips, Forecasts forecasts, Progress progress) {
+        this.trips = trips;
+        this.forecasts = forecasts;
+        this.progress = progress;
+    }
+
+    @GetMapping("/trips/{id}/odds")
+    String odds(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(required = false) String why,
+            Model model) {
+        StoredTrip stored = trips.find(member.householdId(), id);
+        Forecast forecast = forecasts.of(stored.trip());
+        OddsView odds = OddsView.of(forecast);
+        String about = why != null ? why : odds.rows().getFirst().id();
+        ProblemForecast problem = forecast.problem(about).orElseThrow(() -> new NotHere("problem " + about));
+        model.addAttribute("strip", progress.of(member.householdId(), stored, "Odds"));
+        model.addAttribute("odds", odds);
+        model.addAttribute("why", WhyView.of(problem, stored.trip()));
+        return "need/odds";
+    }
+}

@@ -1,0 +1,45 @@
+package hodeon.app.sample;
+
+import hodeon.app.household.HouseholdService;
+import hodeon.app.household.SampleAccount;
+import hodeon.app.kit.KitService;
+import hodeon.app.trip.TripService;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** Fills an empty demo with the invented Tidewrack Paddlers: people, trips and a kit. All made up. */
+@Component
+@ConditionalOnProperty("hodeon.demo")
+class SampleHousehold implements ApplicationRunner {
+
+    private final HouseholdService households;
+    private final TripService trips;
+    private final KitService kits;
+    private final Clock clock;
+
+    SampleHousehold(HouseholdService households, TripService trips, KitService kits, Clock clock) {
+        this.households = households;
+        this.trips = trips;
+        this.kits = kits;
+        this.clock = clock;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (!households.isEmpty()) {
+            return;
+        }
+        String nobodyKnowsIt = UUID.randomUUID().toString();
+        UUID household = households.createAnother("Tidewrack Paddlers", SampleAccount.SIGN_IN_NAME, nobodyKnowsIt);
+        LocalDate today = LocalDate.now(clock);
+        trips.add(household, SampleTrips.skerryRing(today));
+        trips.add(household, SampleTrips.lanternHutTraverse(today));
+        UUID shakedown = trips.add(household, SampleTrips.springShakedown(today));
+        kits.save(household, shakedown, "Deck pouch");
+    }
+}

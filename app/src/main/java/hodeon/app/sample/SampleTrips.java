@@ -1,0 +1,156 @@
+package hodeon.app.sample;
+
+import hodeon.app.trip.Brief;
+import hodeon.app.trip.People;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Party;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Leg;
+import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import hodeon.core.units.Mass;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+
+/** The invented trips of the sample household. */
+final class SampleTrips {
+
+    private static final Person OTTILIE = adult("Ottilie Brandt", 44, 68, Training.ADVANCED);
+    private static final Person SEF = adult("Sef Marchetti-Vos", 38, 77, Training.WILDERNESS);
+    private static final Person PRIYA = person(
+            "Priya Anand-Holt",
+            34,
+            61,
+            Training.BASIC,
+            Set.of(Allergy.STING),
+            Set.of(Condition.SEVERE_ALLERGY),
+            Set.of(RescueMedicine.AUTO_INJECTOR));
+    private static final Person JONAS =
+            person("Jonas Weil", 63, 82, Training.UNTRAINED, Set.of(), Set.of(Condition.BLOOD_THINNER), Set.of());
+    private static final Person LUMI =
+            person("Lumi Halla", 41, 66, Training.BASIC, Set.of(), Set.of(Condition.BLISTER_PRONE), Set.of());
+    private static final Person WREN = adult("Wren Halla", 13, 46, Training.UNTRAINED);
+    private static final Person BECK = person(
+            "Beck Halla",
+            9,
+            29,
+            Training.UNTRAINED,
+            Set.of(),
+            Set.of(Condition.ASTHMA),
+            Set.of(RescueMedicine.RELIEVER_INHALER));
+    private static final Person NOOR = person(
+            "Noor Castellan",
+            29,
+            58,
+            Training.UNTRAINED,
+            Set.of(Allergy.LATEX),
+            Set.of(Condition.CONTACT_LENSES),
+            Set.of());
+
+    private SampleTrips() {}
+
+    static Brief skerryRing(LocalDate today) {
+        LocalDate start = next(today, 6, 12);
+        return brief(
+                "Skerry ring",
+                start,
+                start.plusDays(5),
+                Season.SUMMER,
+                List.of(
+                        new Leg(Activity.PADDLING, Environment.COAST, 6),
+                        new Leg(Activity.CAMP, Environment.COAST, 2),
+                        new Leg(Activity.PADDLING, Environment.COAST, 4)),
+                9,
+                2300,
+                OTTILIE,
+                SEF,
+                PRIYA,
+                JONAS,
+                LUMI,
+                WREN,
+                BECK,
+                NOOR);
+    }
+
+    static Brief lanternHutTraverse(LocalDate today) {
+        LocalDate start = next(today, 2, 5);
+        return brief(
+                "Lantern hut traverse",
+                start,
+                start.plusDays(2),
+                Season.WINTER,
+                List.of(new Leg(Activity.SNOW, Environment.WINTER, 6)),
+                6,
+                1400,
+                OTTILIE,
+                SEF,
+                LUMI,
+                NOOR);
+    }
+
+    static Brief springShakedown(LocalDate today) {
+        LocalDate start = next(today, 4, 24).minusYears(1);
+        return brief(
+                "Spring shakedown",
+                start,
+                start.plusDays(1),
+                Season.SPRING,
+                List.of(new Leg(Activity.PADDLING, Environment.COAST, 4)),
+                3,
+                800,
+                OTTILIE,
+                SEF,
+                PRIYA,
+                LUMI);
+    }
+
+    private static Brief brief(
+            String name,
+            LocalDate start,
+            LocalDate end,
+            Season season,
+            List<Leg> legs,
+            int hoursToCare,
+            int limitGrams,
+            Person... people) {
+        List<Person> party = List.of(people);
+        Trip trip = new Trip(
+                name,
+                start,
+                end,
+                season,
+                legs,
+                new Party(party),
+                hoursToCare,
+                Stance.HOLD_UNTIL_HELP,
+                Mass.ofGrams(limitGrams));
+        return new Brief(trip, party.stream().map(p -> new People(p, 1)).toList());
+    }
+
+    private static LocalDate next(LocalDate today, int month, int day) {
+        LocalDate thisYear = LocalDate.of(today.getYear(), month, day);
+        return thisYear.isAfter(today) ? thisYear : thisYear.plusYears(1);
+    }
+
+    private static Person adult(String name, int years, int kilograms, Training training) {
+        return person(name, years, kilograms, training, Set.of(), Set.of(), Set.of());
+    }
+
+    private static Person person(
+            String name,
+            int years,
+            int kilograms,
+            Training training,
+            Set<Allergy> allergies,
+            Set<Condition> conditions,
+            Set<RescueMedicine> rescue) {
+        return new Person(name, years, Mass.ofGrams(kilograms * 1000L), training, allergies, conditions, rescue);
+    }
+}

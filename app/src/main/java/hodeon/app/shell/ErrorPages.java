@@ -1,0 +1,79 @@
+package hodeon.app.shell;
+
+import jakarta.servlet.http.HttpServletRequest;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.InvalidPropertyException;
+import org.springframework.http.HttpStatus;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+
+/** Says what went wrong and what to do, on a page like the others; never a stack trace. */
+@ControllerAdvice
+class ErrorPages {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ErrorPages.class);
+
+    @ExceptionHandler({NotHere.class, NoResourceFoundException.class, MethodArgumentTypeMismatchException.class})
+    @ResponseStatus(HttpStatus.NOT_FOUND)
+    String notHere(Model model) {
+        return page(
+                model,
+                "Nothing here",
+                "This address leads to nothing of yours: it may have been deleted, or mistyped.",
+                "Go back to the shelf and open it from there.");
+    }
+
+    @ExceptionHandler(InvalidPropertyException.class)
+    @ResponseStatus(HttpStatus.BAD_REQUEST)
+    String tooManyRows(Model model) {
+        return page(
+                model,
+                "Too many rows",
+                "The form holds more rows than a trip can: at most 60 people and 20 legs. Nothing was saved.",
+                "Give people who are alike one row with a number, or split the trip.");
+    }
+
+    @ExceptionHandler({
+        BindException.class,
+        MissingServletRequestParameterException.class,
+        HttpRequestMethodNotSupportedException.class,
+        MaxUploadSizeExceededException.class,
+        IllegalStateException.class
+    })
+    @ResponseStatus(HttpStatus.BAD_REQUEST)
+    String notUnderstood(HttpServletRequest request, Exception e, Model model) {
+        LOG.info("Not understood: {} {}: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+        return page(
+                model,
+                "Not understood",
+                "What was sent is incomplete, too large (at most 512 kB) or not what this page expects. Nothing was saved.",
+                "Go back, reload the page and try again.");
+    }
+
+    @ExceptionHandler(Exception.class)
+    @ResponseStatus(HttpStatus.INTERNAL_SERVER_ERROR)
+    String ourFault(HttpServletRequest request, Exception e, Model model) {
+        LOG.error("Failed: {} {}", request.getMethod(), request.getRequestURI(), e);
+        return page(
+                model,
+                "Our fault",
+                "Something in Hodeon failed. What was confirmed as saved is safe; this last step was not done.",
+                "Try again; if it fails again, restart Hodeon. The log says more.");
+    }
+
+    private static String page(Model model, String title, String what, String remedy) {
+        model.addAttribute("title", title);
+        model.addAttribute("what", what);
+        model.addAttribute("remedy", remedy);
+        return "error/page";
+    }
+}

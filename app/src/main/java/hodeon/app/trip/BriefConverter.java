@@ -1,0 +1,275 @@
+package hodeon.app.trip;
+
+import hodeon.core.notice.Fault;
+import hodeon.core.notice.Faults;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Party;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Leg;
+import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import hodeon.core.units.Mass;
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Turns a typed brief into a trip, or into everything that is wrong with it: field, value, limit and remedy each.
+ * Fields are named as the form names them, such as {@code people[2].years}.
+ */
+final class BriefConverter {
+
+    private static final int LONGEST_NAME = 80;
+    private static final BigDecimal LEAST_LIMIT_GRAMS = BigDecimal.TEN;
+    private static final BigDecimal MOST_LIMIT_GRAMS = BigDecimal.valueOf(50_000);
+    private static final BigDecimal LEAST_KILOGRAMS = BigDecimal.ONE;
+    private static final BigDecimal MOST_KILOGRAMS = BigDecimal.valueOf(300);
+
+    private final BriefForm form;
+    private final Faults faults = new Faults();
+
+    BriefConverter(BriefForm form) {
+        this.form = form;
+    }
+
+    List<Fault> faults() {
+        return faults.all();
+    }
+
+    /** The brief, or nothing if there are faults. */
+    Optional<Brief> convert() {
+        String name = name("name", form.getName(), "A trip's name");
+        Optional<LocalDate> start = date("start", form.getStart());
+        Optional<LocalDate> end = date("end", form.getEnd());
+        long days = days(start, end);
+        Season season = choice("season", form.getSeason(), Season.class);
+        int hours = whole("hoursToCare", form.getHoursToCare(), 0, Trip.MOST_HOURS_TO_CARE, "Hours to care");
+        Stance stance = choice("stance", form.getStance(), Stance.class);
+        BigDecimal limit = decimal(
+                "massLimit", form.getMassLimit(), LEAST_LIMIT_GRAMS, MOST_LIMIT_GRAMS, "The mass limit in grams", 0);
+        List<Leg> legs = legs(days);
+        List<People> people = people();
+        if (!faults.none()) {
+            return Optional.empty();
+        }
+        Party party = new Party(People.everybody(people));
+        Trip trip = new Trip(
+                name, start.orElseThrow(), end.orElseThrow(), season, legs, party, hours, stance, Mass.ofGrams(limit));
+        return Optional.of(new Brief(trip, people));
+    }
+
+    private long days(Optional<LocalDate> start, Optional<LocalDate> end) {
+        if (start.isEmpty() || end.isEmpty()) {
+            return 0;
+        }
+        long days = Trip.daysBetween(start.get(), end.get());
+        if (days < 1) {
+            faults.add(
+                    "end",
+                    form.getEnd(),
+                    "the last day lies before the first day, " + start.get(),
+                    "Swap the dates or correct one");
+            return 0;
+        }
+        if (days > Trip.MOST_DAYS) {
+            faults.add(
+                    "end",
+                    form.getEnd(),
+                    "that makes " + days + " days; a trip has at most " + Trip.MOST_DAYS,
+                    "Split it into several trips");
+            return 0;
+        }
+        return days;
+    }
+
+    private List<Leg> legs(long days) {
+        List<Leg> legs = new ArrayList<>();
+        List<BriefForm.LegForm> rows = form.getLegs();
+        if (rows.isEmpty() || rows.size() > BriefForm.MOST_LEGS) {
+            faults.add(
+                    "legs",
+                    rows.size() + " legs",
+                    "a trip has 1 to " + BriefForm.MOST_LEGS + " legs",
+                    rows.isEmpty() ? "Add a leg" : "Join legs that are alike");
+            return legs;
+        }
+        int before = faults.all().size();
+        for (int i = 0; i < rows.size(); i++) {
+            String at = "legs[" + i + "].";
+            Activity activity = choice(at + "activity", rows.get(i).getActivity(), Activity.class);
+            Environment environment = choice(at + "environment", rows.get(i).getEnvironment(), Environment.class);
+            BigDecimal length = decimal(
+                    at + "days",
+                    rows.get(i).getDays(),
+                    new BigDecimal("0.5"),
+                    BigDecimal.valueOf(Trip.MOST_DAYS),
+                    "A leg's days",
+                    1);
+            BigDecimal halfDays = length.multiply(BigDecimal.TWO).stripTrailingZeros();
+            if (halfDays.scale() > 0) {
+                faults.add(
+                        at + "days",
+                        rows.get(i).getDays(),
+                        "legs are counted in half days",
+                        "Write 0.5, 1, 1.5 and so on");
+            }
+            if (faults.all().size() == before) {
+                legs.add(new Leg(activity, environment, halfDays.intValueExact()));
+            }
+        }
+        if (faults.all().size() == before && days > 0 && !Trip.fills(legs, days)) {
+            double sum = legs.stream().mapToDouble(Leg::days).sum();
+            faults.add(
+                    "legs[" + (rows.size() - 1) + "].days",
+                    rows.getLast().getDays(),
+                    "the legs add up to " + plain(sum) + " days, the dates make " + days,
+                    "Change a leg's days or the dates; the last day may be half");
+        }
+        return legs;
+    }
+
+    private List<People> people() {
+        List<People> people = new ArrayList<>();
+        List<BriefForm.PersonForm> rows = form.getPeople();
+        if (rows.isEmpty()) {
+            faults.add("people", "0 people", "a party has 1 to " + Party.MOST_PEOPLE + " people", "Add a person");
+        }
+        int sum = 0;
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < rows.size(); i++) {
+            BriefForm.PersonForm row = rows.get(i);
+            String at = "people[" + i + "].";
+            int before = faults.all().size();
+            String name = name(at + "name", row.getName(), "A person's name");
+            if (!name.isEmpty() && !names.add(name)) {
+                faults.add(
+                        at + "name",
+                        name,
+                        "somebody of that name is already in the party",
+                        "Tell them apart, so that notes reach the right one");
+            }
+            int alike = whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "How many are alike");
+            sum += alike;
+            int years = whole(at + "years", row.getYears(), 0, Person.OLDEST_YEARS, "Age in years");
+            BigDecimal kilograms = decimal(
+                    at + "kilograms", row.getKilograms(), LEAST_KILOGRAMS, MOST_KILOGRAMS, "Body mass in kg", 1);
+            Training training = choice(at + "training", row.getTraining(), Training.class);
+            Set<Allergy> allergies = choices(at + "allergies", row.getAllergies(), Allergy.class);
+            Set<Condition> conditions = choices(at + "conditions", row.getConditions(), Condition.class);
+            Set<RescueMedicine> rescue = choices(at + "rescue", row.getRescue(), RescueMedicine.class);
+            if (faults.all().size() == before) {
+                Mass mass = Mass.ofGrams(kilograms.movePointRight(3));
+                people.add(new People(new Person(name, years, mass, training, allergies, conditions, rescue), alike));
+            }
+        }
+        if (sum > Party.MOST_PEOPLE) {
+            faults.add(
+                    "people",
+                    sum + " people",
+                    "a party has at most " + Party.MOST_PEOPLE + " people",
+                    "Split the party into several trips");
+        }
+        return people;
+    }
+
+    private String name(String field, String typed, String what) {
+        String name = typed.strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+            faults.add(
+                    field,
+                    name,
+                    what + " has 1 to " + LONGEST_NAME + " characters",
+                    name.isEmpty() ? "Give one" : "Shorten it");
+        } else if (name.chars().anyMatch(Character::isISOControl)) {
+            faults.add(field, name.replaceAll("\\p{Cntrl}", "?"), what + " is one line of text", "Type it again");
+        }
+        return name;
+    }
+
+    private Optional<LocalDate> date(String field, String typed) {
+        try {
+            LocalDate date = LocalDate.parse(typed.strip());
+            if (date.getYear() >= 2000 && date.getYear() <= 2100) {
+                return Optional.of(date);
+            }
+            faults.add(field, typed, "years run from 2000 to 2100", "Correct the year");
+        } catch (DateTimeException e) {
+            faults.add(
+                    field,
+                    typed.strip(),
+                    "a date of the calendar, year-month-day, is needed",
+                    "Write it like 2027-06-12");
+        }
+        return Optional.empty();
+    }
+
+    private int whole(String field, String typed, int least, int most, String what) {
+        try {
+            int n = Integer.parseInt(typed.strip());
+            if (n >= least && n <= most) {
+                return n;
+            }
+        } catch (NumberFormatException notANumber) {
+            faults.add(
+                    field,
+                    typed.strip(),
+                    what + " is a whole number from " + least + " to " + most,
+                    "Write digits only");
+            return least;
+        }
+        faults.add(field, typed.strip(), what + " is a whole number from " + least + " to " + most, "Correct it");
+        return least;
+    }
+
+    private BigDecimal decimal(
+            String field, String typed, BigDecimal least, BigDecimal most, String what, int decimals) {
+        String text = typed.strip().replace(',', '.');
+        String limit = what + " is a number from " + least.toPlainString() + " to " + most.toPlainString();
+        if (!text.matches("-?\\d{1,9}(\\.\\d{1,9})?")) {
+            faults.add(field, typed.strip(), limit, "Write digits only, without the unit");
+            return least;
+        }
+        BigDecimal number = new BigDecimal(text);
+        if (number.compareTo(least) < 0 || number.compareTo(most) > 0) {
+            faults.add(field, typed.strip(), limit, "Correct it");
+            return least;
+        }
+        if (number.stripTrailingZeros().scale() > decimals) {
+            faults.add(field, typed.strip(), what + " has at most " + decimals + " decimals", "Round it");
+            return least;
+        }
+        return number;
+    }
+
+    private <E extends Enum<E>> E choice(String field, String typed, Class<E> type) {
+        for (E constant : type.getEnumConstants()) {
+            if (constant.name().equals(typed)) {
+                return constant;
+            }
+        }
+        faults.add(field, typed, "it is not one of the choices", "Choose from the list");
+        return type.getEnumConstants()[0];
+    }
+
+    private <E extends Enum<E>> Set<E> choices(String field, Set<String> typed, Class<E> type) {
+        Set<E> chosen = EnumSet.noneOf(type);
+        typed.forEach(text -> chosen.add(choice(field, text, type)));
+        return chosen;
+    }
+
+    private static String plain(double days) {
+        return BigDecimal.valueOf(days).stripTrailingZeros().toPlainString();
+    }
+}

@@ -1,0 +1,61 @@
+package hodeon.app.trip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Where what is saved and what is on the page differ, in words, for the choice between the two. */
+public record BriefDifference(String field, String saved, String yours) {
+
+    static List<BriefDifference> between(BriefForm saved, BriefForm yours) {
+        List<BriefDifference> found = new ArrayList<>();
+        add(found, "Name", saved.getName(), yours.getName());
+        add(found, "First day", saved.getStart(), yours.getStart());
+        add(found, "Last day", saved.getEnd(), yours.getEnd());
+        add(found, "Season", saved.getSeason(), yours.getSeason());
+        add(found, "Hours to care", saved.getHoursToCare(), yours.getHoursToCare());
+        add(found, "Stance", saved.getStance(), yours.getStance());
+        add(found, "Mass limit (g)", saved.getMassLimit(), yours.getMassLimit());
+        add(found, "Legs", legs(saved), legs(yours));
+        int rows = Math.max(saved.getPeople().size(), yours.getPeople().size());
+        for (int i = 0; i < rows; i++) {
+            add(found, "Person " + (i + 1), person(saved, i), person(yours, i));
+        }
+        return List.copyOf(found);
+    }
+
+    private static void add(List<BriefDifference> found, String field, String saved, String yours) {
+        if (!saved.strip().equals(yours.strip())) {
+            found.add(new BriefDifference(field, words(saved), words(yours)));
+        }
+    }
+
+    private static String words(String text) {
+        return text.isBlank()
+                ? "(nothing)"
+                : text.toLowerCase(java.util.Locale.ROOT).equals(text) ? text : readable(text);
+    }
+
+    private static String readable(String text) {
+        return text.matches("[A-Z_]+") ? text.toLowerCase(java.util.Locale.ROOT).replace('_', ' ') : text;
+    }
+
+    private static String legs(BriefForm form) {
+        return form.getLegs().stream()
+                .map(l -> readable(l.getActivity()) + ", " + readable(l.getEnvironment()) + ", " + l.getDays() + " d")
+                .collect(Collectors.joining("; "));
+    }
+
+    private static String person(BriefForm form, int i) {
+        if (i >= form.getPeople().size()) {
+            return "";
+        }
+        BriefForm.PersonForm p = form.getPeople().get(i);
+        String more = java.util.stream.Stream.of(p.getAllergies(), p.getConditions(), p.getRescue())
+                .flatMap(java.util.Set::stream)
+                .map(BriefDifference::readable)
+                .collect(Collectors.joining(", "));
+        return p.getName() + " × " + p.getAlike() + ", " + p.getYears() + " y, " + p.getKilograms() + " kg, "
+                + readable(p.getTraining()) + (more.isEmpty() ? "" : ", " + more);
+    }
+}

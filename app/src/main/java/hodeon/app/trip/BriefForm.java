@@ -1,0 +1,210 @@
+package hodeon.app.trip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** What the brief's fields hold, as typed: nothing is refused while binding, so that all faults are told at once. */
+public class BriefForm {
+
+    static final int MOST_LEGS = 20;
+
+    private String version = "";
+    private String name = "";
+    private String start = "";
+    private String end = "";
+    private String season = "SUMMER";
+    private String hoursToCare = "";
+    private String stance = "HOLD_UNTIL_HELP";
+    private String massLimit = "";
+    private List<LegForm> legs = new ArrayList<>();
+    private List<PersonForm> people = new ArrayList<>();
+
+    /** One leg as typed. */
+    public static class LegForm {
+        private String activity = "HILL_WALKING";
+        private String environment = "TEMPERATE";
+        private String days = "";
+
+        public String getActivity() {
+            return activity;
+        }
+
+        public void setActivity(String activity) {
+            this.activity = activity;
+        }
+
+        public String getEnvironment() {
+            return environment;
+        }
+
+        public void setEnvironment(String environment) {
+            this.environment = environment;
+        }
+
+        public String getDays() {
+            return days;
+        }
+
+        public void setDays(String days) {
+            this.days = days;
+        }
+    }
+
+    /** One row of the party as typed. */
+    public static class PersonForm {
+        private String name = "";
+        private String alike = "1";
+        private String years = "";
+        private String kilograms = "";
+        private String training = "UNTRAINED";
+        private Set<String> allergies = new TreeSet<>();
+        private Set<String> conditions = new TreeSet<>();
+        private Set<String> rescue = new TreeSet<>();
+
+        public String getName() {
+            return name;
+        }
+
+        public void setName(String name) {
+            this.name = name;
+        }
+
+        public String getAlike() {
+            return alike;
+        }
+
+        public void setAlike(String alike) {
+            this.alike = alike;
+        }
+
+        public String getYears() {
+            return years;
+        }
+
+        public void setYears(String years) {
+            this.years = years;
+        }
+
+        public String getKilograms() {
+            return kilograms;
+        }
+
+        public void setKilograms(String kilograms) {
+            this.kilograms = kilograms;
+        }
+
+        public String getTraining() {
+            return training;
+        }
+
+        public void setTraining(String training) {
+            this.training = training;
+        }
+
+        public Set<String> getAllergies() {
+            return allergies;
+        }
+
+        public void setAllergies(Set<String> allergies) {
+            this.allergies = allergies;
+        }
+
+        public Set<String> getConditions() {
+            return conditions;
+        }
+
+        public void setConditions(Set<String> conditions) {
+            this.conditions = conditions;
+        }
+
+        public Set<String> getRescue() {
+            return rescue;
+        }
+
+        public void setRescue(Set<String> rescue) {
+            this.rescue = rescue;
+        }
+    }
+
+    public String getVersion() {
+        return version;
+    }
+
+    public void setVersion(String version) {
+        this.version = version;
+    }
+
+    public String getName() {
+        return name;
+    }
+
+    public void setName(String name) {
+        this.name = name;
+    }
+
+    public String getStart() {
+        return start;
+    }
+
+    public void setStart(String start) {
+        this.start = start;
+    }
+
+    public String getEnd() {
+        return end;
+    }
+
+    public void setEnd(String end) {
+        this.end = end;
+    }
+
+    public String getSeason() {
+        return season;
+    }
+
+    public void setSeason(String season) {
+        this.season = season;
+    }
+
+    public String getHoursToCare() {
+        return hoursToCare;
+    }
+
+    public void setHoursToCare(String hoursToCare) {
+        this.hoursToCare = hoursToCare;
+    }
+
+    public String getStance() {
+        return stance;
+    }
+
+    public void setStance(String stance) {
+        this.stance = stance;
+    }
+
+    public String getMassLimit() {
+        return massLimit;
+    }
+
+    public void setMassLimit(String massLimit) {
+        this.massLimit = massLimit;
+    }
+
+    public List<LegForm> getLegs() {
+        return legs;
+    }
+
+    public void setLegs(List<LegForm> legs) {
+        this.legs = legs;
+    }
+
+    public List<PersonForm> getPeople() {
+        return people;
+    }
+
+    public void setPeople(List<PersonForm> people) {
+        this.people = people;
+    }
+}

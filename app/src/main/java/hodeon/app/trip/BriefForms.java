@@ -1,0 +1,72 @@
+package hodeon.app.trip;
+
+import hodeon.app.trip.BriefForm.LegForm;
+import hodeon.app.trip.BriefForm.PersonForm;
+import hodeon.core.party.Person;
+import hodeon.core.trip.Leg;
+import hodeon.core.trip.Trip;
+import java.math.BigDecimal;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/** Fills a form from a kept trip, or starts a new one, and adds or removes rows. */
+final class BriefForms {
+
+    private BriefForms() {}
+
+    static BriefForm blank() {
+        BriefForm form = new BriefForm();
+        form.getLegs().add(new LegForm());
+        form.getPeople().add(new PersonForm());
+        form.setMassLimit("1500");
+        form.setHoursToCare("6");
+        return form;
+    }
+
+    static BriefForm of(StoredTrip stored) {
+        Trip trip = stored.trip();
+        BriefForm form = new BriefForm();
+        form.setVersion(Long.toString(stored.version()));
+        form.setName(trip.name());
+        form.setStart(trip.start().toString());
+        form.setEnd(trip.end().toString());
+        form.setSeason(trip.season().name());
+        form.setHoursToCare(Integer.toString(trip.hoursToCare()));
+        form.setStance(trip.stance().name());
+        form.setMassLimit(trip.massLimit().exactGrams().toPlainString());
+        for (Leg leg : trip.legs()) {
+            LegForm row = new LegForm();
+            row.setActivity(leg.activity().name());
+            row.setEnvironment(leg.environment().name());
+            row.setDays(plain(BigDecimal.valueOf(leg.halfDays()).divide(BigDecimal.TWO)));
+            form.getLegs().add(row);
+        }
+        for (People people : stored.people()) {
+            form.getPeople().add(of(people));
+        }
+        return form;
+    }
+
+    private static PersonForm of(People people) {
+        Person person = people.person();
+        PersonForm row = new PersonForm();
+        row.setName(person.name());
+        row.setAlike(Integer.toString(people.alike()));
+        row.setYears(Integer.toString(person.years()));
+        row.setKilograms(plain(person.bodyMass().exactGrams().movePointLeft(3)));
+        row.setTraining(person.training().name());
+        row.setAllergies(names(person.allergies()));
+        row.setConditions(names(person.conditions()));
+        row.setRescue(names(person.rescue()));
+        return row;
+    }
+
+    private static Set<String> names(Set<? extends Enum<?>> constants) {
+        return constants.stream().map(Enum::name).collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private static String plain(BigDecimal number) {
+        return number.stripTrailingZeros().toPlainString();
+    }
+}

@@ -1,0 +1,181 @@
+package hodeon.app.trip;
+
+import hodeon.app.household.Member;
+import hodeon.app.trip.BriefForm.LegForm;
+import hodeon.app.trip.BriefForm.PersonForm;
+import hodeon.core.notice.Fault;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Party;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.WebDataBinder;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.InitBinder;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The brief: describe a trip, or change it. */
+@Controller
+class TripController {
+
+    private final TripService trips;
+    private final Progress progress;
+
+    TripController(TripService trips, Progress progress) {
+        this.trips = trips;
+        this.progress = progress;
+    }
+
+    @InitBinder("form")
+    void bound(WebDataBinder binder) {
+        binder.setAutoGrowCollectionLimit(Party.MOST_PEOPLE + 1);
+        binder.setDisallowedFields("class.*");
+    }
+
+    @ModelAttribute
+    void choices(Model model) {
+        model.addAttribute("activities", Activity.values());
+        model.addAttribute("environments", Environment.values());
+        model.addAttribute("seasons", Season.values());
+        model.addAttribute("stances", Stance.values());
+        model.addAttribute("trainings", Training.values());
+        model.addAttribute("allergies", Allergy.values());
+        model.addAttribute("conditions", Condition.values());
+        model.addAttribute("medicines", RescueMedicine.values());
+    }
+
+    @GetMapping("/trips/new")
+    String blank(@AuthenticationPrincipal Member member, @RequestParam(required = false) UUID like, Model model) {
+        if (like == null) {
+            return page(BriefForms.blank(), List.of(), model);
+        }
+        BriefForm form = BriefForms.of(trips.find(member.householdId(), like));
+        form.setVersion("");
+        form.setName("");
+        form.setStart("");
+        form.setEnd("");
+        return page(form, List.of(), model);
+    }
+
+    @PostMapping("/trips/new")
+    String add(
+            @AuthenticationPrincipal Member member,
+            @ModelAttribute("form") BriefForm form,
+            @RequestParam(name = "do", defaultValue = "save") String action,
+            HttpServletResponse response,
+            Model model) {
+        if (rowChanged(form, action, model)) {
+            return page(form, List.of(), model);
+        }
+        BriefConverter converter = new BriefConverter(form);
+        Optional<Brief> brief = converter.convert();
+        if (brief.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(form, converter.faults(), model);
+        }
+        return "redirect:/trips/" + trips.add(member.householdId(), brief.get()) + "/odds";
+    }
+
+    @GetMapping("/trips/{id}/brief")
+    String brief(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        StoredTrip stored = trips.find(member.householdId(), id);
+        return page(member, stored, BriefForms.of(stored), List.of(), model);
+    }
+
+    @PostMapping("/trips/{id}/brief")
+    String change(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @ModelAttribute("form") BriefForm form,
+            @RequestParam(name = "do", defaultValue = "save") String action,
+            HttpServletResponse response,
+            Model model) {
+        StoredTrip stored = trips.find(member.householdId(), id);
+        if (rowChanged(form, action, model)) {
+            return page(member, stored, form, List.of(), model);
+        }
+        BriefConverter converter = new BriefConverter(form);
+        Optional<Brief> brief = converter.convert();
+        if (brief.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(member, stored, form, converter.faults(), model);
+        }
+        try {
+            trips.change(member.householdId(), id, openedVersion(form), brief.get());
+            return "redirect:/trips/" + id + "/odds";
+        } catch (ChangedElsewhere | OptimisticLockingFailureException conflict) {
+            StoredTrip saved = trips.find(member.householdId(), id);
+            response.setStatus(HttpStatus.CONFLICT.value());
+            model.addAttribute("differences", BriefDifference.between(BriefForms.of(saved), form));
+            form.setVersion(Long.toString(saved.version()));
+            return page(member, saved, form, List.of(), model);
+        }
+    }
+
+    @PostMapping("/trips/{id}/delete")
+    String delete(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        trips.delete(member.householdId(), id);
+        return "redirect:/";
+    }
+
+    private static long openedVersion(BriefForm form) {
+        try {
+            return Long.parseLong(form.getVersion());
+        } catch (NumberFormatException notOurs) {
+            return -1;
+        }
+    }
+
+    /** Whether the button pressed was one that adds or removes a row; nothing is saved then. */
+    private static boolean rowChanged(BriefForm form, String action, Model model) {
+        int row = action.matches("remove-(leg|person)-\\d{1,3}")
+                ? Integer.parseInt(action.substring(action.lastIndexOf('-') + 1))
+                : -1;
+        if (action.equals("add-leg") && form.getLegs().size() < BriefForm.MOST_LEGS) {
+            form.getLegs().add(new LegForm());
+            model.addAttribute("focus", "legs" + (form.getLegs().size() - 1) + ".activity");
+        } else if (action.equals("add-person") && form.getPeople().size() < Party.MOST_PEOPLE) {
+            form.getPeople().add(new PersonForm());
+            model.addAttribute("focus", "people" + (form.getPeople().size() - 1) + ".name");
+        } else if (action.startsWith("remove-leg") && row < form.getLegs().size() && row >= 0) {
+            form.getLegs().remove(row);
+            model.addAttribute("focus", "add-leg");
+        } else if (action.startsWith("remove-person") && row < form.getPeople().size() && row >= 0) {
+            form.getPeople().remove(row);
+            model.addAttribute("focus", "add-person");
+        }
+        return !action.equals("save");
+    }
+
+    private String page(Member member, StoredTrip stored, BriefForm form, List<Fault> faults, Model model) {
+        model.addAttribute("strip", progress.of(member.householdId(), stored, "Brief"));
+        return page(form, faults, model);
+    }
+
+    private static String page(BriefForm form, List<Fault> faults, Model model) {
+        model.addAttribute("form", form);
+        model.addAttribute("faults", faults);
+        Map<String, String> byField = faults.stream()
+                .collect(Collectors.toMap(Fault::field, Fault::sentence, (first, second) -> first + " " + second));
+        model.addAttribute("fault", byField);
+        return "trip/brief";
+    }
+}

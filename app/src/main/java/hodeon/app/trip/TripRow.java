@@ -1,0 +1,57 @@
+package hodeon.app.trip;
+
+import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+
+@Entity
+@Table(name = "trip")
+class TripRow {
+
+    @Id
+    UUID id = UUID.randomUUID();
+
+    UUID householdId = new UUID(0, 0);
+
+    @Version
+    long version;
+
+    String name = "";
+    LocalDate startDate = LocalDate.EPOCH;
+    LocalDate endDate = LocalDate.EPOCH;
+
+    @Enumerated(EnumType.STRING)
+    Season season = Season.SUMMER;
+
+    int hoursToCare;
+
+    @Enumerated(EnumType.STRING)
+    Stance stance = Stance.HOLD_UNTIL_HELP;
+
+    @Column(name = "mass_limit_mg")
+    long massLimitMilligrams;
+
+    @ElementCollection
+    @CollectionTable(name = "trip_leg", joinColumns = @JoinColumn(name = "trip_id"))
+    @OrderColumn(name = "position")
+    List<LegRow> legs = new ArrayList<>();
+
+    @ElementCollection
+    @CollectionTable(name = "trip_person", joinColumns = @JoinColumn(name = "trip_id"))
+    @OrderColumn(name = "position")
+    List<PersonRow> people = new ArrayList<>();
+}

@@ -1,0 +1,90 @@
+package hodeon.app.trip;
+
+import hodeon.app.shell.NotHere;
+import hodeon.core.party.Party;
+import hodeon.core.trip.Trip;
+import hodeon.core.units.Mass;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A household's trips. Every call names the household; a trip of another one is not there. */
+@Service
+@Transactional
+public class TripService {
+
+    private final TripRepository trips;
+
+    TripService(TripRepository trips) {
+        this.trips = trips;
+    }
+
+    @Transactional(readOnly = true)
+    public List<StoredTrip> all(UUID householdId) {
+        return trips.findByHouseholdIdOrderByStartDateAscNameAsc(householdId).stream()
+                .map(TripService::stored)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public StoredTrip find(UUID householdId, UUID id) {
+        return stored(row(householdId, id));
+    }
+
+    public UUID add(UUID householdId, Brief brief) {
+        TripRow row = new TripRow();
+        row.householdId = householdId;
+        write(row, brief);
+        return trips.save(row).id;
+    }
+
+    /** Saves over the version the brief was opened with; throws {@link ChangedElsewhere} if there is a newer one. */
+    public void change(UUID householdId, UUID id, long openedVersion, Brief brief) {
+        TripRow row = row(householdId, id);
+        if (row.version != openedVersion) {
+            throw new ChangedElsewhere(stored(row));
+        }
+        write(row, brief);
+        trips.saveAndFlush(row);
+    }
+
+    public void delete(UUID householdId, UUID id) {
+        trips.delete(row(householdId, id));
+    }
+
+    private TripRow row(UUID householdId, UUID id) {
+        return trips.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("trip " + id));
+    }
+
+    private static void write(TripRow row, Brief brief) {
+        Trip trip = brief.trip();
+        row.name = trip.name();
+        row.startDate = trip.start();
+        row.endDate = trip.end();
+        row.season = trip.season();
+        row.hoursToCare = trip.hoursToCare();
+        row.stance = trip.stance();
+        row.massLimitMilligrams = trip.massLimit().milligrams();
+        row.legs.clear();
+        trip.legs().forEach(leg -> row.legs.add(new LegRow(leg)));
+        row.people.clear();
+        brief.people().forEach(people -> row.people.add(new PersonRow(people)));
+    }
+
+    private static StoredTrip stored(TripRow row) {
+        List<People> people = row.people.stream().map(PersonRow::people).collect(Collectors.toList());
+        Trip trip = new Trip(
+                row.name,
+                row.startDate,
+                row.endDate,
+                row.season,
+                row.legs.stream().map(LegRow::leg).toList(),
+                new Party(People.everybody(people)),
+                row.hoursToCare,
+                row.stance,
+                new Mass(row.massLimitMilligrams));
+        return new StoredTrip(row.id, row.version, trip, people);
+    }
+}
