@@ -52,7 +52,7 @@ public final class Samples {
                         61,
                         Training.BASIC,
                         Set.of(Allergy.STING),
-                        Set.of(),
+                        Set.of(Condition.SEVERE_ALLERGY),
                         Set.of(RescueMedicine.AUTO_INJECTOR)),
                 person("Jonas Weil", 63, 82, Training.UNTRAINED, Set.of(), Set.of(Condition.BLOOD_THINNER), Set.of()),
                 person("Lumi Halla", 41, 66, Training.BASIC, Set.of(), Set.of(Condition.BLISTER_PRONE), Set.of()),

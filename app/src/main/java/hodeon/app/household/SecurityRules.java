@@ -17,7 +17,7 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 class SecurityRules {
 
     static final String CONTENT_SECURITY_POLICY =
-            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self';"
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
                     + " font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean

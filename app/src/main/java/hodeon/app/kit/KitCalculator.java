@@ -2,9 +2,11 @@ package hodeon.app.kit;
 
 import hodeon.app.need.Forecasts;
 import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Holds;
 import hodeon.core.kit.KitQuestion;
+import hodeon.core.kit.Marginal;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.Planner;
 import hodeon.core.kit.Solution;
@@ -12,6 +14,8 @@ import hodeon.core.trip.Trip;
 import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.cache.annotation.Cacheable;
 import org.springframework.stereotype.Service;
@@ -33,7 +37,7 @@ class KitCalculator {
     /** The best kit: its pieces, and how near the proven best it is (1 below means out of reach of the limit). */
     record Recommendation(Map<String, Integer> pieces, Solution solution) {}
 
-    /** A kit weighed, and for each supply that could come what one more piece would add. */
+    /** A kit weighed, and for each supply that could come but is not there, what one piece would add. */
     record Weighing(Plan plan, Map<String, Double> gains) {}
 
     @Cacheable(cacheNames = "recommendations", sync = true)
@@ -50,16 +54,21 @@ class KitCalculator {
     public Weighing weigh(Trip trip, Holds holds, Map<String, Integer> pieces) {
         KitQuestion question = question(trip, holds);
         Planner planner = new Planner(question);
+        Function<String, Marginal> marginal = planner.marginals(pieces);
         Map<String, Double> gains = new LinkedHashMap<>();
         catalogue.supplies().stream()
-                .filter(s ->
-                        !pieces.containsKey(s.id()) && !question.exclusions().containsKey(s.id()))
-                .forEach(s -> gains.put(s.id(), planner.marginal(pieces, s.id()).oneMore()));
+                .map(Supply::id)
+                .filter(id -> !pieces.containsKey(id) && !question.exclusions().containsKey(id))
+                .forEach(id -> gains.put(id, marginal.apply(id).oneMore()));
         return new Weighing(planner.weigh(pieces), gains);
     }
 
-    Planner.Marginal marginal(Trip trip, Holds holds, Map<String, Integer> pieces, String supply) {
-        return planner(trip, holds).marginal(pieces, supply);
+    /** Empty for a supply that may not come. */
+    Optional<Marginal> marginal(Trip trip, Map<String, Integer> pieces, String supply) {
+        KitQuestion question = question(trip, Holds.NONE);
+        return question.exclusions().containsKey(supply)
+                ? Optional.empty()
+                : Optional.of(new Planner(question).marginals(pieces).apply(supply));
     }
 
     Map<String, Exclusion> exclusions(Trip trip, Holds holds) {

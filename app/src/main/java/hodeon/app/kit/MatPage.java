@@ -18,7 +18,6 @@ import hodeon.core.kit.Cautions;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Holds;
 import hodeon.core.kit.Plan;
-import hodeon.core.kit.Planner;
 import hodeon.core.kit.Solution;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.trip.Trip;
@@ -68,7 +67,7 @@ class MatPage {
                 groups(mat, about),
                 answers(plan),
                 leftOut(mat, weighing, exclusions),
-                supply.map(s -> supply(s, mat, plan, exclusions)).orElse(null));
+                supply.map(s -> supply(s, mat, weighing, exclusions)).orElse(null));
     }
 
     /** How the mat compares with the best that was found, and how near the proven best that is. */
@@ -158,13 +157,13 @@ class MatPage {
 
     private List<LeftOut> leftOut(Mat mat, Weighing weighing, Map<String, Exclusion> exclusions) {
         double ideal = weighing.plan().ideal();
-        Stream<LeftOut> mightCome = weighing.gains().entrySet().stream()
-                .filter(e -> !mat.lines().containsKey(e.getKey()))
-                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
-                .map(e -> {
-                    Supply supply = catalogue.supply(e.getKey()).orElseThrow();
-                    return new LeftOut(supply.id(), supply.name(), gain(e.getValue(), ideal, supply), true, false);
-                });
+        Stream<LeftOut> mightCome = catalogue.supplies().stream()
+                .filter(s -> !mat.lines().containsKey(s.id()))
+                .flatMap(s -> Optional.ofNullable(weighing.gains().get(s.id())).stream()
+                        .map(worth -> new Gain(s, worth)))
+                .sorted(Comparator.comparingDouble(Gain::worth).reversed())
+                .map(g -> new LeftOut(
+                        g.supply().id(), g.supply().name(), gain(g.worth(), ideal, g.supply()), true, false));
         List<LeftOut> excluded = catalogue.supplies().stream()
                 .flatMap(s -> Optional.ofNullable(exclusions.get(s.id())).stream()
                         .map(reason -> new LeftOut(
@@ -178,6 +177,8 @@ class MatPage {
                 .toList();
     }
 
+    private record Gain(Supply supply, double worth) {}
+
     private static String gain(double worth, double ideal, Supply supply) {
         String grams = Figures.grams(supply.mass());
         return worth / ideal < 5e-7
@@ -186,24 +187,22 @@ class MatPage {
                         + "; other things earn more per gram.";
     }
 
-    private SupplyView supply(Supply supply, Mat mat, Plan plan, Map<String, Exclusion> exclusions) {
+    private SupplyView supply(Supply supply, Mat mat, Weighing weighing, Map<String, Exclusion> exclusions) {
+        Plan plan = weighing.plan();
         Trip trip = mat.trip().trip();
-        Map<String, Integer> pieces = mat.pieces();
         int count = mat.pieces(supply.id());
         Exclusion exclusion = exclusions.get(supply.id());
         List<Figure> figures = new ArrayList<>();
-        if (exclusion == null || count > 0) {
-            Planner.Marginal marginal = calculator.marginal(trip, Holds.NONE, pieces, supply.id());
+        calculator.marginal(trip, mat.pieces(), supply.id()).ifPresent(marginal -> {
             figures.add(new Figure(
-                    "One more adds",
-                    gainWords(marginal.oneMore() / plan.ideal()) + ", " + Figures.grams(supply.mass())));
+                    "One more adds", share(marginal.oneMore(), plan) + " for " + Figures.grams(supply.mass())));
             if (count > 0) {
-                figures.add(new Figure("One less costs", gainWords(marginal.oneLess() / plan.ideal())));
+                figures.add(new Figure("One less costs", share(marginal.oneLess(), plan)));
             }
             if (count > 1) {
-                figures.add(new Figure("Leaving it out costs", gainWords(marginal.none() / plan.ideal())));
+                figures.add(new Figure("Leaving it out costs", share(marginal.none(), plan)));
             }
-        }
+        });
         return new SupplyView(
                 supply.id(),
                 supply.name(),
@@ -220,8 +219,8 @@ class MatPage {
                 cautions(supply, trip));
     }
 
-    private static String gainWords(double share) {
-        return share < 5e-7 ? "nothing" : Figures.percent(share) + " of what could be met";
+    private static String share(double worth, Plan plan) {
+        return worth / plan.ideal() < 5e-7 ? "nothing" : Figures.percent(worth / plan.ideal());
     }
 
     private static List<Served> served(Supply supply, Plan plan) {

@@ -1,6 +1,7 @@
 package hodeon.app.need;
 
 import hodeon.app.shell.Figures;
+import hodeon.core.catalogue.Importance;
 import hodeon.core.need.Forecast;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.need.StepForecast;
@@ -52,8 +53,12 @@ record OddsView(List<Row> rows, List<String> impossible, int width) {
         return SEVERITIES.get(severity - 1);
     }
 
+    /** Of the first step that decides the outcome. */
     static String suffices(ProblemForecast problem) {
-        StepForecast first = problem.steps().getFirst();
+        StepForecast first = problem.steps().stream()
+                .filter(s -> s.step().importance() == Importance.CRITICAL)
+                .findFirst()
+                .orElse(problem.steps().getFirst());
         int pieces = first.onTrip().suffices(problem.shareToSuffice());
         return Figures.counted(pieces, first.capability().unit());
     }

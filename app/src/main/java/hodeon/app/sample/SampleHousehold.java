@@ -7,15 +7,14 @@ import hodeon.app.trip.TripService;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
-/** Fills an empty demo with the invented Tidewrack Paddlers: people, trips and a kit. All made up. */
+/** Fills an empty demo with the invented Tidewrack Paddlers, before the first page can be asked for. All made up. */
 @Component
 @ConditionalOnProperty("hodeon.demo")
-class SampleHousehold implements ApplicationRunner {
+class SampleHousehold implements SmartInitializingSingleton {
 
     private final HouseholdService households;
     private final TripService trips;
@@ -30,7 +29,7 @@ class SampleHousehold implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         if (!households.isEmpty()) {
             return;
         }

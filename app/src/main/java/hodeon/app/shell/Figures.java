@@ -42,7 +42,7 @@ public final class Figures {
         return String.format(Locale.ROOT, "%,." + digits + "f", value);
     }
 
-    /** A share as per cent: 94 %, 94.1 %, 0.05 %. */
+    /** A share as per cent: 100 %, 94.1 %, 0.052 %. */
     public static String percent(double share) {
         double percent = 100 * share;
         double size = Math.abs(percent);

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
 /** Answers one {@link KitQuestion}: what to take, how good given contents are, and what one piece more or less changes. */
 public final class Planner {
@@ -23,9 +24,6 @@ public final class Planner {
         this.question = question;
         this.allocator = new Allocator(question.choice());
     }
-
-    /** What one piece more or less of a supply changes, in worth; {@code none} is the loss of leaving it out altogether. */
-    public record Marginal(double oneMore, double oneLess, double none) {}
 
     public Solution recommend(Duration patience) {
         return new Optimiser(question.choice(), RELATIVE_GAP, patience).solve();
@@ -77,24 +75,12 @@ public final class Planner {
                 List.copyOf(broken));
     }
 
-    /** The allocation is solved again for each figure: nothing is guessed. */
-    public Marginal marginal(Map<String, Integer> kit, String supply) {
-        int[] quantities = question.quantities(kit);
-        double now = allocator.worth(quantities);
-        int index = question.choice().candidates().stream()
-                .map(Candidate::id)
-                .toList()
-                .indexOf(supply);
-        int here = quantities[index];
-        quantities[index] = here + 1;
-        double oneMore = allocator.worth(quantities) - now;
-        if (here == 0) {
-            return new Marginal(oneMore, 0, 0);
-        }
-        quantities[index] = here - 1;
-        double oneLess = now - allocator.worth(quantities);
-        quantities[index] = 0;
-        return new Marginal(oneMore, oneLess, here == 1 ? oneLess : now - allocator.worth(quantities));
+    /** What one piece more or less of a supply changes, by supply id, from {@code kit} as it is. */
+    public Function<String, Marginal> marginals(Map<String, Integer> kit) {
+        Marginals marginals = allocator.marginals(question.quantities(kit));
+        List<String> ids =
+                question.choice().candidates().stream().map(Candidate::id).toList();
+        return supply -> marginals.of(ids.indexOf(supply));
     }
 
     private List<Plan.By> servedBy(int use, int[] quantities, Allocation allocation) {

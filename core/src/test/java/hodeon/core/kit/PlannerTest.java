@@ -12,6 +12,7 @@ import hodeon.core.party.Training;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -120,15 +121,32 @@ class PlannerTest {
     }
 
     @Test
-    void onePieceMoreOrLessIsWorthWhatWeighingItAgainSays() {
-        Planner planner = new Planner(question(Samples.skerryRing(), Holds.NONE));
-        Map<String, Integer> kit = Map.of("hydrocolloid-pad", 4, "gloves-nitrile", 8, "gauze-large", 2);
+    void everyMarginalIsWhatWeighingTheChangedKitAgainSays() {
+        KitQuestion question = question(Samples.skerryRing(), Holds.NONE);
+        Planner planner = new Planner(question);
+        Map<String, Integer> kit = recommended(question);
         double now = planner.weigh(kit).worth();
-        double less = planner.weigh(Map.of("hydrocolloid-pad", 3, "gloves-nitrile", 8, "gauze-large", 2))
-                .worth();
-        Planner.Marginal marginal = planner.marginal(kit, "hydrocolloid-pad");
-        assertThat(marginal.oneLess()).isCloseTo(now - less, within(1e-6));
-        assertThat(marginal.oneMore()).isPositive().isLessThan(marginal.oneLess());
-        assertThat(marginal.none()).isGreaterThan(marginal.oneLess());
+        for (String id : question.choice().candidates().stream()
+                .map(Choice.Candidate::id)
+                .toList()) {
+            if (question.exclusions().containsKey(id)) {
+                continue;
+            }
+            Marginal marginal = planner.marginals(kit).apply(id);
+            int here = kit.getOrDefault(id, 0);
+            assertThat(marginal.oneMore()).as(id).isCloseTo(weighed(planner, kit, id, here + 1) - now, within(1e-5));
+            assertThat(marginal.none()).as(id).isCloseTo(now - weighed(planner, kit, id, 0), within(1e-5));
+            if (here > 0) {
+                assertThat(marginal.oneLess())
+                        .as(id)
+                        .isCloseTo(now - weighed(planner, kit, id, here - 1), within(1e-5));
+            }
+        }
+    }
+
+    private static double weighed(Planner planner, Map<String, Integer> kit, String id, int pieces) {
+        Map<String, Integer> changed = new HashMap<>(kit);
+        changed.put(id, pieces);
+        return planner.weigh(changed).worth();
     }
 }

@@ -77,8 +77,8 @@ class ForecastTest {
     @Test
     void aKnownAllergyMultipliesTheRateFifty() {
         var none = new Party(List.of(Samples.adult("A", Training.BASIC)));
-        var stung = new Party(List.of(
-                Samples.person("A", 40, 70, Training.BASIC, Set.of(Allergy.STING), Set.<Condition>of(), Set.of())));
+        var stung = new Party(List.of(Samples.person(
+                "A", 40, 70, Training.BASIC, Set.<Allergy>of(), Set.of(Condition.SEVERE_ALLERGY), Set.of())));
         double ratio = Forecast.of(Samples.trip(stung, 6, Stance.HOLD_UNTIL_HELP, 2000), Samples.CATALOGUE)
                         .problem("anaphylaxis")
                         .orElseThrow()
