@@ -71,7 +71,11 @@ class KitController {
             return page(member, trip, model);
         }
         try {
-            kits.save(member.householdId(), id, given);
+            kits.save(
+                    member.householdId(),
+                    id,
+                    given,
+                    mats.mat(member.householdId(), trip).pieces());
             next.addFlashAttribute("said", "Saved.");
         } catch (OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
             next.addFlashAttribute("said", "This kit was saved elsewhere a moment ago; look it over and save again.");

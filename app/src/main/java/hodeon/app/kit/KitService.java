@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -18,13 +19,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class KitService {
 
     private final KitRepository kits;
-    private final MatService mats;
     private final Catalogue catalogue;
     private final Clock clock;
 
-    KitService(KitRepository kits, MatService mats, Catalogue catalogue, Clock clock) {
+    KitService(KitRepository kits, Catalogue catalogue, Clock clock) {
         this.kits = kits;
-        this.mats = mats;
         this.catalogue = catalogue;
         this.clock = clock;
     }
@@ -46,9 +45,8 @@ public class KitService {
         return kits.findByTripIdAndHouseholdId(tripId, householdId).map(this::kit);
     }
 
-    /** Saves what lies on a trip's mat as the trip's kit, under a name of 1 to 80 characters; answers the kit's id. */
-    public UUID save(UUID householdId, UUID tripId, String name) {
-        Mat mat = mats.mat(householdId, tripId);
+    /** Saves contents as a trip's kit, under a name of 1 to 80 characters; answers the kit's id. */
+    public UUID save(UUID householdId, UUID tripId, String name, Map<String, Integer> pieces) {
         KitRow row = kits.findByTripIdAndHouseholdId(tripId, householdId).orElseGet(KitRow::new);
         row.householdId = householdId;
         row.tripId = tripId;
@@ -56,8 +54,8 @@ public class KitService {
         row.savedAt = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
         row.lines.clear();
         catalogue.supplies().stream()
-                .filter(s -> mat.pieces(s.id()) > 0)
-                .forEach(s -> row.lines.add(new KitRow.Line(s.id(), mat.pieces(s.id()))));
+                .filter(s -> pieces.getOrDefault(s.id(), 0) > 0)
+                .forEach(s -> row.lines.add(new KitRow.Line(s.id(), pieces.getOrDefault(s.id(), 0))));
         return kits.save(row).id;
     }
 

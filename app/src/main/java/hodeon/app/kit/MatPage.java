@@ -107,7 +107,7 @@ class MatPage {
                     .map(s -> tile(s, mat, s.id().equals(about)))
                     .toList();
             if (!tiles.isEmpty()) {
-                groups.add(new GroupView(group.name().toLowerCase(Locale.ROOT), group.label(), tiles));
+                groups.add(GroupView.of(group.name().toLowerCase(Locale.ROOT), group.label(), tiles));
             }
         }
         return groups;

@@ -21,8 +21,20 @@ record MatView(
         List<LeftOut> leftOut,
         @Nullable SupplyView about) {
 
-    /** A group of supplies on the mat. */
-    record GroupView(String id, String name, List<Tile> tiles) {}
+    /**
+     * A group of supplies on the mat.
+     *
+     * @param columns how many tile widths it takes side by side, 1 to 5
+     */
+    record GroupView(String id, String name, int columns, List<Tile> tiles) {
+
+        private static final int MOST_COLUMNS = 5;
+
+        static GroupView of(String id, String name, List<Tile> tiles) {
+            int columns = tiles.stream().mapToInt(t -> t.drawing().columns()).sum();
+            return new GroupView(id, name, Math.min(MOST_COLUMNS, columns), tiles);
+        }
+    }
 
     /**
      * @param state what the words on the tile say beside the number: pinned, off, or nothing

@@ -39,6 +39,6 @@ class SampleHousehold implements SmartInitializingSingleton {
         trips.add(household, SampleTrips.skerryRing(today));
         trips.add(household, SampleTrips.lanternHutTraverse(today));
         UUID shakedown = trips.add(household, SampleTrips.springShakedown(today));
-        kits.save(household, shakedown, "Deck pouch");
+        kits.save(household, shakedown, "Deck pouch", SampleTrips.DECK_POUCH);
     }
 }

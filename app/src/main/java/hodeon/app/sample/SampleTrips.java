@@ -1,5 +1,7 @@
 package hodeon.app.sample;
 
+import static java.util.Map.entry;
+
 import hodeon.app.trip.Brief;
 import hodeon.app.trip.People;
 import hodeon.core.party.Allergy;
@@ -17,6 +19,7 @@ import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** The invented trips of the sample household. */
@@ -53,6 +56,32 @@ final class SampleTrips {
             Set.of(Allergy.LATEX),
             Set.of(Condition.CONTACT_LENSES),
             Set.of());
+
+    /** Pieces by supply id of the pouch that was along on the shakedown. */
+    static final Map<String, Integer> DECK_POUCH = Map.ofEntries(
+            entry("pressure-dressing-narrow", 1),
+            entry("gloves-nitrile", 6),
+            entry("irrigation-syringe", 1),
+            entry("antiseptic-wipe", 8),
+            entry("closure-strips", 2),
+            entry("plaster-waterproof", 10),
+            entry("gauze-large", 4),
+            entry("non-stick-pad", 4),
+            entry("tape-cloth", 1),
+            entry("hydrocolloid-pad", 5),
+            entry("friction-tape", 1),
+            entry("anti-chafe-balm", 1),
+            entry("elastic-bandage-wide", 1),
+            entry("sun-cream", 1),
+            entry("fine-tweezers", 1),
+            entry("paracetamol", 8),
+            entry("motion-tablet", 6),
+            entry("antihistamine-plain", 4),
+            entry("auto-injector", 1),
+            entry("heat-bag", 1),
+            entry("whistle", 1),
+            entry("marker", 1),
+            entry("prompt-card", 1));
 
     private SampleTrips() {}
 

@@ -46,9 +46,10 @@ public final class Figures {
     public static String percent(double share) {
         double percent = 100 * share;
         double size = Math.abs(percent);
-        String pattern =
-                size >= 99.95 || size == 0 ? "%.0f %%" : size >= 1 ? "%.1f %%" : size >= 0.005 ? "%.2f %%" : "%.0f %%";
-        return String.format(Locale.ROOT, pattern, percent);
+        if (size >= 99.95 || size == 0) {
+            return Math.round(percent) + " %";
+        }
+        return size >= 1 ? String.format(Locale.ROOT, "%.1f %%", percent) : number(percent) + " %";
     }
 
     /** “6 days”, “1 day”, “2.5 days”. */
