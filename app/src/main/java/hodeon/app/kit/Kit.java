@@ -11,7 +11,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 
 /** A saved kit with its contents, in catalogue order. */
-public record Kit(UUID id, long version, String name, Optional<UUID> tripId, LocalDateTime savedAt, List<Line> lines) {
+public record Kit(UUID id, String name, Optional<UUID> tripId, LocalDateTime savedAt, List<Line> lines) {
 
     /** So many pieces of a supply. */
     public record Line(Supply supply, int pieces) {

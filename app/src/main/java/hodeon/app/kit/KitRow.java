@@ -29,8 +29,10 @@ class KitRow {
     @Nullable
     UUID tripId;
 
+    /** Null until first saved, so that a row whose id is already given is known to be new. */
     @Version
-    long version;
+    @Nullable
+    Long version;
 
     String name = "";
 

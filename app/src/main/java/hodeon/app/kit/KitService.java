@@ -67,6 +67,6 @@ public class KitService {
         List<Kit.Line> lines = row.lines.stream()
                 .flatMap(l -> catalogue.supply(l.supplyId).map(s -> new Kit.Line(s, l.pieces)).stream())
                 .collect(Collectors.toList());
-        return new Kit(row.id, row.version, row.name, Optional.ofNullable(row.tripId), row.savedAt, lines);
+        return new Kit(row.id, row.name, Optional.ofNullable(row.tripId), row.savedAt, lines);
     }
 }

@@ -15,6 +15,7 @@ import jakarta.persistence.Version;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "mat")
@@ -25,9 +26,9 @@ class MatRow {
 
     UUID householdId = new UUID(0, 0);
 
-    /** Null until first saved, so that Hibernate knows a row with a given id is new. */
+    /** Null until first saved, so that a row whose id is already given is known to be new. */
     @Version
-    @org.jspecify.annotations.Nullable
+    @Nullable
     Long version;
 
     /** The version of the trip this mat was last laid out for. */

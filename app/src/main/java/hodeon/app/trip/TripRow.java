@@ -17,6 +17,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "trip")
@@ -27,8 +28,10 @@ class TripRow {
 
     UUID householdId = new UUID(0, 0);
 
+    /** Null until first saved, so that a row whose id is already given is known to be new. */
     @Version
-    long version;
+    @Nullable
+    Long version;
 
     String name = "";
     LocalDate startDate = LocalDate.EPOCH;

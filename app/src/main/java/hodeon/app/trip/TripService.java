@@ -5,6 +5,7 @@ import hodeon.core.party.Party;
 import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -43,7 +44,7 @@ public class TripService {
     /** Saves over the version the brief was opened with; throws {@link ChangedElsewhere} if there is a newer one. */
     public void change(UUID householdId, UUID id, long openedVersion, Brief brief) {
         TripRow row = row(householdId, id);
-        if (row.version != openedVersion) {
+        if (!Objects.equals(row.version, openedVersion)) {
             throw new ChangedElsewhere(stored(row));
         }
         write(row, brief);
@@ -85,6 +86,6 @@ public class TripService {
                 row.hoursToCare,
                 row.stance,
                 new Mass(row.massLimitMilligrams));
-        return new StoredTrip(row.id, row.version, trip, people);
+        return new StoredTrip(row.id, Objects.requireNonNullElse(row.version, 0L), trip, people);
     }
 }

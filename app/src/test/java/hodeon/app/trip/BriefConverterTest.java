@@ -1,0 +1,151 @@
+package hodeon.app.trip;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hodeon.core.notice.Fault;
+import hodeon.core.trip.Trip;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class BriefConverterTest {
+
+    static BriefForm good() {
+        BriefForm form = new BriefForm();
+        form.setName("Skerry ring");
+        form.setStart("2027-06-12");
+        form.setEnd("2027-06-17");
+        form.setHoursToCare("9");
+        form.setMassLimit("2300");
+        BriefForm.LegForm leg = new BriefForm.LegForm();
+        leg.setActivity("PADDLING");
+        leg.setEnvironment("COAST");
+        leg.setDays("5.5");
+        form.getLegs().add(leg);
+        BriefForm.PersonForm person = new BriefForm.PersonForm();
+        person.setName("Noor Castellan");
+        person.setYears("29");
+        person.setKilograms("58.5");
+        person.setAllergies(Set.of("LATEX"));
+        form.getPeople().add(person);
+        return form;
+    }
+
+    private static List<Fault> faults(BriefForm form) {
+        BriefConverter converter = new BriefConverter(form);
+        assertThat(converter.convert().isEmpty()).isEqualTo(!converter.faults().isEmpty());
+        return converter.faults();
+    }
+
+    @Test
+    void aGoodBriefBecomesATrip() {
+        BriefForm form = good();
+        form.getPeople().getFirst().setAlike("3");
+        Trip trip = new BriefConverter(form).convert().orElseThrow().trip();
+        assertThat(trip.days()).isEqualTo(6);
+        assertThat(trip.party().people())
+                .extracting("name")
+                .containsExactly("Noor Castellan 1", "Noor Castellan 2", "Noor Castellan 3");
+        assertThat(trip.massLimit().grams()).isEqualTo(2300);
+    }
+
+    static Stream<Arguments> bad() {
+        return Stream.of(
+                bad("name", f -> f.setName("  "), "Nothing was given; A trip's name has 1 to 80 characters. Give one"),
+                bad(
+                        "name",
+                        f -> f.setName("x".repeat(100_000)),
+                        "(100000 characters)”: A trip's name has 1 to 80 characters. Shorten it"),
+                bad("start", f -> f.setStart("2027-02-30"), "“2027-02-30”: a date of the calendar"),
+                bad("end", f -> f.setEnd("2027-06-11"), "the last day lies before the first day, 2027-06-12"),
+                bad("end", f -> f.setEnd("2027-12-31"), "that makes 203 days; a trip has at most 60"),
+                bad("hoursToCare", f -> f.setHoursToCare("-3"), "“-3”: Hours to care is a whole number from 0 to 240"),
+                bad(
+                        "massLimit",
+                        f -> f.setMassLimit("two kilos"),
+                        "“two kilos”: The mass limit in grams is a number from 10 to 50000. Write digits only"),
+                bad("massLimit", f -> f.setMassLimit("-100"), "“-100”: The mass limit"),
+                bad("stance", f -> f.setStance("HEROIC"), "it is not one of the choices"),
+                bad(
+                        "legs[0].days",
+                        f -> f.getLegs().getFirst().setDays("-2"),
+                        "“-2”: A leg's days is a number from 0.5 to 60"),
+                bad("legs[0].days", f -> f.getLegs().getFirst().setDays("0.7"), "legs are counted in half days"),
+                bad(
+                        "legs[0].days",
+                        f -> f.getLegs().getFirst().setDays("4"),
+                        "the legs add up to 4 days, the dates make 6"),
+                bad("legs", f -> f.getLegs().clear(), "a trip has 1 to 20 legs. Add a leg"),
+                bad("people", f -> f.getPeople().clear(), "“0 people”: a party has 1 to 60 people. Add a person"),
+                bad(
+                        "people[0].alike",
+                        f -> f.getPeople().getFirst().setAlike("10000"),
+                        "“10000”: How many are alike is a whole number from 1 to 60"),
+                bad("people[0].alike", f -> f.getPeople().getFirst().setAlike("0"), "“0”: How many are alike"),
+                bad(
+                        "people[0].years",
+                        f -> f.getPeople().getFirst().setYears("old"),
+                        "“old”: Age in years is a whole number from 0 to 110. Write digits only"),
+                bad(
+                        "people[0].kilograms",
+                        f -> f.getPeople().getFirst().setKilograms("0.2"),
+                        "Body mass in kg is a number from 1 to 300"),
+                bad(
+                        "people[0].allergies",
+                        f -> f.getPeople().getFirst().setAllergies(Set.of("WORK")),
+                        "it is not one of the choices"));
+    }
+
+    private static Arguments bad(String field, Consumer<BriefForm> spoil, String says) {
+        return Arguments.of(field, spoil, says);
+    }
+
+    @ParameterizedTest(name = "{0}: {2}")
+    @MethodSource("bad")
+    void everyFaultNamesFieldValueLimitAndRemedy(String field, Consumer<BriefForm> spoil, String says) {
+        BriefForm form = good();
+        spoil.accept(form);
+        assertThat(faults(form)).singleElement().satisfies(fault -> {
+            assertThat(fault.field()).isEqualTo(field);
+            assertThat(fault.sentence()).contains(says);
+        });
+    }
+
+    @Test
+    void allFaultsAreToldAtOnce() {
+        BriefForm form = good();
+        form.setName("");
+        form.setHoursToCare("soon");
+        form.getPeople().getFirst().setYears("-1");
+        assertThat(faults(form)).extracting(Fault::field).containsExactly("name", "hoursToCare", "people[0].years");
+    }
+
+    @Test
+    void rowsTogetherMayNotExceedTheParty() {
+        BriefForm form = good();
+        form.getPeople().getFirst().setAlike("40");
+        BriefForm.PersonForm more = new BriefForm.PersonForm();
+        more.setName("Guest");
+        more.setAlike("21");
+        more.setYears("30");
+        more.setKilograms("70");
+        form.getPeople().add(more);
+        assertThat(faults(form))
+                .extracting(Fault::sentence)
+                .containsExactly("“61 people”: a party has at most 60 people. Split the party into several trips");
+    }
+
+    @Test
+    void aFormFilledFromATripGivesTheSameTripAgain() {
+        Brief brief = new BriefConverter(good()).convert().orElseThrow();
+        StoredTrip stored = new StoredTrip(new java.util.UUID(1, 2), 7, brief.trip(), brief.people());
+        BriefForm form = BriefForms.of(stored);
+        assertThat(form.getVersion()).isEqualTo("7");
+        assertThat(new BriefConverter(form).convert()).contains(brief);
+    }
+}
