@@ -1,0 +1,218 @@
+package hodeon.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.File;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.logging.Level;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A headless browser on one application, with the few gestures a person has. */
+final class Browser implements AutoCloseable {
+
+    private final ChromeDriver driver;
+    private final App app;
+    private final WebDriverWait wait;
+
+    private Browser(App app, ChromeDriver driver) {
+        this.app = app;
+        this.driver = driver;
+        this.wait = new WebDriverWait(driver, Duration.ofSeconds(30));
+    }
+
+    static Browser on(App app) {
+        return on(app, 1280, 800);
+    }
+
+    static Browser on(App app, int width, int height) {
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary(onPath("chromium"));
+        options.addArguments(
+                "--headless",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--force-color-profile=srgb",
+                "--user-data-dir=" + App.temporary("hodeon-browser"));
+        LoggingPreferences logs = new LoggingPreferences();
+        logs.enable(LogType.BROWSER, Level.ALL);
+        options.setCapability("goog:loggingPrefs", logs);
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(new File(onPath("chromedriver")))
+                .build();
+        ChromeDriver driver = new ChromeDriver(service, options);
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 600));
+        return new Browser(app, driver);
+    }
+
+    private static String onPath(String program) {
+        return Arrays.stream(System.getenv("PATH").split(File.pathSeparator))
+                .map(folder -> new File(folder, program))
+                .filter(File::canExecute)
+                .map(File::getPath)
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalStateException(program + " is not installed; ./hodeon test installs it."));
+    }
+
+    void open(String path) {
+        driver.get(app.address(path));
+    }
+
+    String path() {
+        return driver.getCurrentUrl().replace(app.address(""), "");
+    }
+
+    void signInToSample() {
+        open("/sign-in");
+        click("form[action='/sample-tour'] button");
+        see("h1", "Tidewrack Paddlers");
+    }
+
+    /** The path of a sample trip, such as /trips/…; found by its name on the shelf. */
+    String trip(String name) {
+        open("/");
+        String address = driver.findElement(By.linkText(name)).getDomAttribute("href");
+        return address.replace("/odds", "");
+    }
+
+    WebElement find(String css) {
+        return wait.until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(css)));
+    }
+
+    List<WebElement> all(String css) {
+        return driver.findElements(By.cssSelector(css));
+    }
+
+    String text(String css) {
+        return find(css).getText();
+    }
+
+    void click(String css) {
+        WebElement element = wait.until(ExpectedConditions.elementToBeClickable(By.cssSelector(css)));
+        driver.executeScript("arguments[0].scrollIntoView({block:'center'})", element);
+        element.click();
+    }
+
+    void type(String css, String text) {
+        WebElement field = find(css);
+        field.clear();
+        field.sendKeys(text);
+    }
+
+    /** Dates are typed by value: their field shows the locale's order, the server gets year-month-day. */
+    void date(String css, String isoDate) {
+        driver.executeScript("arguments[0].value = arguments[1]", find(css), isoDate);
+    }
+
+    void choose(String css, String label) {
+        new org.openqa.selenium.support.ui.Select(find(css)).selectByVisibleText(label);
+    }
+
+    /** Waits until the element's text holds the words. */
+    void see(String css, String words) {
+        wait.until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(css), words));
+    }
+
+    void press(CharSequence... keys) {
+        new Actions(driver).sendKeys(keys).perform();
+    }
+
+    /** Goes on with the tab key until the element has the focus, as somebody without a mouse would. */
+    void tabTo(String css) {
+        for (int i = 0; i < 250; i++) {
+            if (focusIsOn(css)) {
+                return;
+            }
+            press(Keys.TAB);
+        }
+        throw new AssertionError("The tab key never reaches " + css + "; it is on " + focused());
+    }
+
+    boolean focusIsOn(String css) {
+        return Boolean.TRUE.equals(driver.executeScript("return document.activeElement.matches(arguments[0])", css));
+    }
+
+    String focused() {
+        return String.valueOf(driver.executeScript("return document.activeElement.outerHTML.slice(0, 120)"));
+    }
+
+    Object run(String script) {
+        return driver.executeScript(script);
+    }
+
+    void emulatePrint() {
+        driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", "print"));
+    }
+
+    void pretendDark() {
+        driver.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", "dark"))));
+    }
+
+    byte[] picture() {
+        driver.executeScript("return document.fonts.ready");
+        return driver.getScreenshotAs(OutputType.BYTES);
+    }
+
+    String cookies() {
+        return driver.manage().getCookies().stream()
+                .map(c -> c.getName() + "=" + c.getValue())
+                .collect(java.util.stream.Collectors.joining("; "));
+    }
+
+    void hasNoSeriousAccessibilityFinding() {
+        var serious = new AxeBuilder()
+                .analyze(driver).getViolations().stream()
+                        .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+                        .map(v -> path() + ": " + v.getId() + " at "
+                                + v.getNodes().getFirst().getTarget() + ": " + v.getHelp())
+                        .toList();
+        assertThat(serious).isEmpty();
+    }
+
+    /** Errors in the console since last asked, leaving out answers that a test provoked on purpose. */
+    void hasQuietConsole() {
+        List<String> errors = driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .filter(e -> e.getLevel().intValue() >= Level.WARNING.intValue())
+                .map(LogEntry::getMessage)
+                .filter(m -> !m.contains("status of 422") && !m.contains("status of 404"))
+                .toList();
+        assertThat(errors).isEmpty();
+    }
+
+    void fitsItsWidth() {
+        long wide = ((Number) run("return document.documentElement.scrollWidth - window.innerWidth")).longValue();
+        assertThat(wide)
+                .as("%s is wider than the window by so many pixels", path())
+                .isLessThanOrEqualTo(0);
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

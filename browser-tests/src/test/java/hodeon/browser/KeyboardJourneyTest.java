@@ -1,0 +1,98 @@
+package hodeon.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+
+/** The whole way without a mouse. */
+class KeyboardJourneyTest {
+
+    @Test
+    void aTripBecomesAWeighedKitByKeysAlone() {
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.open("/sign-in");
+            browser.tabTo("form[action='/sample-tour'] button");
+            browser.press(Keys.ENTER);
+            browser.see("h1", "Tidewrack Paddlers");
+            browser.tabTo(".headline .act");
+            browser.press(Keys.ENTER);
+            browser.see("h1", "New trip");
+
+            fill(browser, "#name", "Keys only");
+            browser.tabTo("#start");
+            browser.press("07032027");
+            browser.tabTo("#end");
+            browser.press("07042027");
+            browser.tabTo("[id='legs0.activity']");
+            browser.press("pad");
+            browser.tabTo("[id='legs0.environment']");
+            browser.press("coast");
+            fill(browser, "[id='legs0.days']", "2");
+            fill(browser, "[id='people0.name']", "Sef Marchetti-Vos");
+            fill(browser, "[id='people0.years']", "38");
+            fill(browser, "[id='people0.kilograms']", "77");
+            browser.tabTo("[id='people0.training']");
+            browser.press("wild");
+            browser.tabTo(".more summary");
+            browser.press(Keys.ENTER);
+            browser.tabTo("input[value='BLISTER_PRONE']");
+            browser.press(Keys.SPACE);
+            browser.press(Keys.ENTER);
+
+            browser.see("h1", "What could happen");
+            browser.tabTo("#row-blister .figure");
+            browser.press(Keys.ENTER);
+            browser.see("#why h2", "Blister");
+            assertThat(browser.text("#why")).contains("blister prone × 3");
+            browser.open(browser.path());
+            browser.tabTo(".headline .act");
+            browser.press(Keys.ENTER);
+
+            browser.see("h2", "What this mat answers");
+            browser.tabTo(".tile-open");
+            for (int i = 0; i < 30 && !browser.focusIsOn("#open-hydrocolloid-pad"); i++) {
+                browser.press(Keys.ARROW_DOWN);
+                for (int j = 0; j < 5 && !browser.focusIsOn("#open-hydrocolloid-pad"); j++) {
+                    browser.press(Keys.ARROW_RIGHT);
+                }
+                for (int j = 0; j < 5 && !browser.focusIsOn("#open-hydrocolloid-pad"); j++) {
+                    browser.press(Keys.ARROW_LEFT);
+                }
+            }
+            assertThat(browser.focusIsOn("#open-hydrocolloid-pad"))
+                    .as(browser.focused())
+                    .isTrue();
+            int pads = Integer.parseInt(browser.text("#tile-hydrocolloid-pad .count"));
+            browser.press("+");
+            browser.see("#said", "Hydrocolloid blister pad: " + (pads + 1));
+            assertThat(browser.focusIsOn("#open-hydrocolloid-pad"))
+                    .as("focus stays: %s", browser.focused())
+                    .isTrue();
+            browser.press("-");
+            browser.see("#said", "Hydrocolloid blister pad: " + pads);
+            browser.press("p");
+            browser.see("#said", "pinned");
+            browser.press(Keys.ARROW_RIGHT);
+            assertThat(browser.focusIsOn("#open-hydrocolloid-pad")).isFalse();
+            assertThat(browser.focusIsOn(".tile-open")).isTrue();
+            browser.press("x");
+            browser.see("#said", "left out");
+            browser.tabTo(".balance-acts .act");
+            browser.press(Keys.ENTER);
+
+            browser.tabTo("#kit-name");
+            browser.press(Keys.ENTER);
+            browser.see("h1", "Keys only kit");
+            browser.tabTo(".take .act");
+            browser.press(Keys.ENTER);
+            browser.see("p", "Contents list");
+            browser.hasQuietConsole();
+        }
+    }
+
+    private static void fill(Browser browser, String field, String text) {
+        browser.tabTo(field);
+        browser.press(Keys.chord(Keys.CONTROL, "a"), text);
+    }
+}

@@ -1,0 +1,173 @@
+package hodeon.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The user's own data: the first account, sudden death in the middle of saves, a damaged file. */
+class OwnDataTest {
+
+    private static final String PASSWORD = "four plain words here";
+
+    @TempDir
+    Path data;
+
+    @Test
+    void confirmedSavesOutliveAKilledProcess() throws Exception {
+        Set<String> confirmed = ConcurrentHashMap.newKeySet();
+        App app = App.withData(data);
+        try (Browser browser = Browser.on(app)) {
+            browser.open("/");
+            browser.see("h2", "First account");
+            browser.hasNoSeriousAccessibilityFinding();
+            browser.type("#household", "Tidewrack Paddlers");
+            browser.type("#name", "ottilie");
+            browser.type("#password", PASSWORD);
+            browser.type("#again", PASSWORD);
+            browser.click(".act");
+            browser.see("h1", "Tidewrack Paddlers");
+            browser.see(".shelf", "No trip is planned");
+        }
+        Client client = new Client(app);
+        client.signIn();
+        String token = client.token("/trips/new");
+        AtomicInteger next = new AtomicInteger();
+        Thread[] savers = new Thread[3];
+        for (int i = 0; i < savers.length; i++) {
+            savers[i] = Thread.ofVirtual().start(() -> {
+                try {
+                    while (true) {
+                        String name = "Trip " + next.incrementAndGet() + " of many";
+                        if (client.save(name, token).statusCode() == 302) {
+                            confirmed.add(name);
+                        }
+                    }
+                } catch (IOException | InterruptedException killed) {
+                    // The process is gone: what was in flight was never confirmed.
+                }
+            });
+        }
+        while (confirmed.size() < 25) {
+            Thread.sleep(5);
+        }
+        app.kill();
+        for (Thread saver : savers) {
+            saver.join();
+        }
+        try (App again = App.withData(data)) {
+            Client after = new Client(again);
+            after.signIn();
+            String shelf = after.get("/").body();
+            assertThat(confirmed).hasSizeGreaterThanOrEqualTo(25).allSatisfy(name -> assertThat(shelf)
+                    .contains(">" + name + "<"));
+            // No half-saved trip: every one on the shelf opens with its leg and its person.
+            Matcher briefs = Pattern.compile("/trips/[0-9a-f-]+/brief").matcher(shelf);
+            while (briefs.find()) {
+                assertThat(after.get(briefs.group()).body()).contains("Ottilie Brandt", "legs[0].days");
+            }
+        }
+    }
+
+    @Test
+    void aDamagedFileStopsTheStartWithAReasonAndIsLeftAlone() throws Exception {
+        Path file = data.resolve("hodeon.mv.db");
+        Files.writeString(file, "no database ".repeat(5000));
+        App app = App.launch(data, false);
+        assertThat(app.await()).isNotZero();
+        assertThat(app.log())
+                .contains(file + " cannot be read: it is damaged", "Put your last copy")
+                .doesNotContain("\tat ");
+        assertThat(file).content().startsWith("no database");
+    }
+
+    @Test
+    void aSecondHodeonOnTheSameDataSaysSo() {
+        try (App first = App.withData(data)) {
+            App second = App.launch(data, false);
+            assertThat(second.await()).isNotZero();
+            assertThat(second.log()).contains("in use by another Hodeon").doesNotContain("\tat ");
+            assertThat(first.log()).doesNotContain("ERROR");
+        }
+    }
+
+    /** Plain requests with a session, for more saves a second than a browser makes. */
+    private static final class Client {
+
+        private final App app;
+        private final HttpClient http =
+                HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+
+        Client(App app) {
+            this.app = app;
+        }
+
+        HttpResponse<String> get(String path) throws IOException, InterruptedException {
+            return http.send(
+                    HttpRequest.newBuilder(URI.create(app.address(path))).build(),
+                    HttpResponse.BodyHandlers.ofString());
+        }
+
+        String token(String path) throws IOException, InterruptedException {
+            Matcher token = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"")
+                    .matcher(get(path).body());
+            assertThat(token.find()).isTrue();
+            return token.group(1);
+        }
+
+        void signIn() throws IOException, InterruptedException {
+            post("/sign-in", Map.of("name", "ottilie", "password", PASSWORD, "_csrf", token("/sign-in")));
+        }
+
+        HttpResponse<String> save(String name, String token) throws IOException, InterruptedException {
+            return post(
+                    "/trips/new",
+                    Map.ofEntries(
+                            Map.entry("_csrf", token),
+                            Map.entry("name", name),
+                            Map.entry("start", "2027-06-12"),
+                            Map.entry("end", "2027-06-13"),
+                            Map.entry("hoursToCare", "4"),
+                            Map.entry("massLimit", "900"),
+                            Map.entry("legs[0].activity", "CAMP"),
+                            Map.entry("legs[0].environment", "TEMPERATE"),
+                            Map.entry("legs[0].days", "2"),
+                            Map.entry("people[0].name", "Ottilie Brandt"),
+                            Map.entry("people[0].years", "44"),
+                            Map.entry("people[0].kilograms", "68")));
+        }
+
+        private HttpResponse<String> post(String path, Map<String, String> form)
+                throws IOException, InterruptedException {
+            String body = form.entrySet().stream()
+                    .map(e -> encoded(e.getKey()) + "=" + encoded(e.getValue()))
+                    .collect(Collectors.joining("&"));
+            HttpRequest request = HttpRequest.newBuilder(URI.create(app.address(path)))
+                    .header("Content-Type", "application/x-www-form-urlencoded")
+                    .POST(HttpRequest.BodyPublishers.ofString(body))
+                    .build();
+            return http.send(request, HttpResponse.BodyHandlers.ofString());
+        }
+
+        private static String encoded(String text) {
+            return URLEncoder.encode(text, StandardCharsets.UTF_8);
+        }
+    }
+}
