@@ -12,6 +12,7 @@ import java.util.logging.Level;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
+import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -53,6 +54,7 @@ final class Browser implements AutoCloseable {
                 "--disable-component-update",
                 "--disable-sync",
                 "--force-color-profile=srgb",
+                "--window-size=" + width + "," + height,
                 "--user-data-dir=" + App.temporary("hodeon-browser"));
         LoggingPreferences logs = new LoggingPreferences();
         logs.enable(LogType.BROWSER, Level.ALL);
@@ -112,7 +114,7 @@ final class Browser implements AutoCloseable {
 
     void click(String css) {
         WebElement element = wait.until(ExpectedConditions.elementToBeClickable(By.cssSelector(css)));
-        driver.executeScript("arguments[0].scrollIntoView({block:'center'})", element);
+        driver.executeScript("arguments[0].scrollIntoView({block:'center',behavior:'instant'})", element);
         element.click();
     }
 
@@ -131,9 +133,14 @@ final class Browser implements AutoCloseable {
         new org.openqa.selenium.support.ui.Select(find(css)).selectByVisibleText(label);
     }
 
-    /** Waits until the element's text holds the words. */
+    /** Waits until the element's text holds the words; fails with what the page says instead. */
     void see(String css, String words) {
-        wait.until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(css), words));
+        try {
+            wait.until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(css), words));
+        } catch (TimeoutException e) {
+            throw new AssertionError(
+                    "No “" + words + "” in " + css + " of " + path() + ", which says:\n" + text("main"), e);
+        }
     }
 
     void press(CharSequence... keys) {

@@ -1,0 +1,71 @@
+package hodeon.benchmarks;
+
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Party;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Leg;
+import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import hodeon.core.units.Mass;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+
+/** The invented skerry ring: eight people, six days, 2,300 g. */
+final class SampleTrip {
+
+    private SampleTrip() {}
+
+    static Trip of(Stance stance) {
+        LocalDate start = LocalDate.of(2027, 6, 12);
+        List<Leg> legs = List.of(
+                new Leg(Activity.PADDLING, Environment.COAST, 6),
+                new Leg(Activity.CAMP, Environment.COAST, 2),
+                new Leg(Activity.PADDLING, Environment.COAST, 4));
+        Party party = new Party(List.of(
+                person("Leader", 44, Training.ADVANCED, Set.of(), Set.of(), Set.of()),
+                person("Sweep", 38, Training.WILDERNESS, Set.of(), Set.of(), Set.of()),
+                person(
+                        "Sting allergy",
+                        34,
+                        Training.BASIC,
+                        Set.of(Allergy.STING),
+                        Set.of(Condition.SEVERE_ALLERGY),
+                        Set.of(RescueMedicine.AUTO_INJECTOR)),
+                person("Blood thinner", 63, Training.UNTRAINED, Set.of(), Set.of(Condition.BLOOD_THINNER), Set.of()),
+                person("Blisters easily", 41, Training.BASIC, Set.of(), Set.of(Condition.BLISTER_PRONE), Set.of()),
+                person("Teen", 13, Training.UNTRAINED, Set.of(), Set.of(), Set.of()),
+                person(
+                        "Child",
+                        9,
+                        Training.UNTRAINED,
+                        Set.of(),
+                        Set.of(Condition.ASTHMA),
+                        Set.of(RescueMedicine.RELIEVER_INHALER)),
+                person(
+                        "Lenses",
+                        29,
+                        Training.UNTRAINED,
+                        Set.of(Allergy.LATEX),
+                        Set.of(Condition.CONTACT_LENSES),
+                        Set.of())));
+        return new Trip(
+                "Skerry ring", start, start.plusDays(5), Season.SUMMER, legs, party, 9, stance, Mass.ofGrams(2300));
+    }
+
+    private static Person person(
+            String name,
+            int years,
+            Training training,
+            Set<Allergy> allergies,
+            Set<Condition> conditions,
+            Set<RescueMedicine> rescue) {
+        return new Person(name, years, Mass.ofGrams(65_000), training, allergies, conditions, rescue);
+    }
+}

@@ -1,0 +1,5 @@
+/** Measurements on the invented sample trip; they print figures and assert nothing. Start with {@link hodeon.benchmarks.CoreTimes}. */
+@NullMarked
+package hodeon.benchmarks;
+
+import org.jspecify.annotations.NullMarked;
