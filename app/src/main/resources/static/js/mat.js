@@ -6,19 +6,24 @@ document.addEventListener('alpine:init', () => {
       const open = event.target.closest('.tile-open');
       if (!open) return;
       const act = actions[event.key];
-      const way = arrows[event.key];
+      const way = ways[event.key];
       if (act) {
         event.preventDefault();
         press(open.closest('.tile'), act);
       } else if (way) {
         event.preventDefault();
-        neighbour(open, way)?.focus();
+        way(open)?.focus();
       }
     },
   }));
 
   const actions = { '+': 'plus', '=': 'plus', '-': 'minus', p: 'pin', x: 'ban' };
-  const arrows = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] };
+  const ways = {
+    ArrowRight: (open) => beside(open, 1),
+    ArrowLeft: (open) => beside(open, -1),
+    ArrowDown: (open) => above(open, 1),
+    ArrowUp: (open) => above(open, -1),
+  };
 
   // Uses the tile's own small form, so that a key does exactly what the button does.
   function press(tile, act) {
@@ -34,21 +39,27 @@ document.addEventListener('alpine:init', () => {
     button.remove();
   }
 
-  // The nearest tile in a direction, measured between centres; sideways distance counts double.
-  function neighbour(from, [dx, dy]) {
+  // The tile before or after in reading order.
+  function beside(open, step) {
+    const all = [...document.querySelectorAll('.tile-open')];
+    return all[all.indexOf(open) + step];
+  }
+
+  // The nearest tile in a row above or below, measured between centres; distance sideways counts double.
+  function above(open, direction) {
     const middle = (element) => {
       const box = element.getBoundingClientRect();
       return [box.left + box.width / 2, box.top + box.height / 2];
     };
-    const [x, y] = middle(from);
+    const [x, y] = middle(open);
     let best = null;
     let least = Infinity;
     for (const tile of document.querySelectorAll('.tile-open')) {
       const [tx, ty] = middle(tile);
-      const along = (tx - x) * dx + (ty - y) * dy;
-      const aside = Math.abs((tx - x) * dy) + Math.abs((ty - y) * dx);
-      if (tile !== from && along > 4 && along + 2 * aside < least) {
-        least = along + 2 * aside;
+      const along = (ty - y) * direction;
+      const distance = along + 2 * Math.abs(tx - x);
+      if (along > 4 && distance < least) {
+        least = distance;
         best = tile;
       }
     }

@@ -6,6 +6,7 @@ import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.File;
 import java.time.Duration;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.logging.Level;
@@ -170,8 +171,10 @@ final class Browser implements AutoCloseable {
         return driver.executeScript(script);
     }
 
-    void emulatePrint() {
-        driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", "print"));
+    /** The page as its style sheet for paper lays it out, as PDF. */
+    byte[] printed() {
+        Map<String, Object> pdf = driver.executeCdpCommand("Page.printToPDF", Map.of("preferCSSPageSize", true));
+        return Base64.getDecoder().decode(String.valueOf(pdf.get("data")));
     }
 
     void pretendDark() {

@@ -51,12 +51,12 @@ final class BriefConverter {
     /** The brief, or nothing if there are faults. */
     Optional<Brief> convert() {
         String name = name("name", form.getName(), "A trip's name");
-        Optional<LocalDate> start = date("start", form.getStart());
-        Optional<LocalDate> end = date("end", form.getEnd());
+        Optional<LocalDate> start = date("start", form.getStart(), "The first day");
+        Optional<LocalDate> end = date("end", form.getEnd(), "The last day");
         long days = days(start, end);
-        Season season = choice("season", form.getSeason(), Season.class);
+        Season season = choice("season", form.getSeason(), "The season", Season.class);
         int hours = whole("hoursToCare", form.getHoursToCare(), 0, Trip.MOST_HOURS_TO_CARE, "Hours to care");
-        Stance stance = choice("stance", form.getStance(), Stance.class);
+        Stance stance = choice("stance", form.getStance(), "The stance", Stance.class);
         BigDecimal limit = decimal(
                 "massLimit", form.getMassLimit(), LEAST_LIMIT_GRAMS, MOST_LIMIT_GRAMS, "The mass limit in grams", 0);
         List<Leg> legs = legs(days);
@@ -108,14 +108,17 @@ final class BriefConverter {
         int before = faults.all().size();
         for (int i = 0; i < rows.size(); i++) {
             String at = "legs[" + i + "].";
-            Activity activity = choice(at + "activity", rows.get(i).getActivity(), Activity.class);
-            Environment environment = choice(at + "environment", rows.get(i).getEnvironment(), Environment.class);
+            String ofLeg = " of leg " + (i + 1);
+            Activity activity =
+                    choice(at + "activity", rows.get(i).getActivity(), "The activity" + ofLeg, Activity.class);
+            Environment environment = choice(
+                    at + "environment", rows.get(i).getEnvironment(), "The environment" + ofLeg, Environment.class);
             BigDecimal length = decimal(
                     at + "days",
                     rows.get(i).getDays(),
                     new BigDecimal("0.5"),
                     BigDecimal.valueOf(Trip.MOST_DAYS),
-                    "A leg's days",
+                    "The number of days" + ofLeg,
                     1);
             BigDecimal halfDays = length.multiply(BigDecimal.TWO).stripTrailingZeros();
             if (halfDays.scale() > 0) {
@@ -151,8 +154,9 @@ final class BriefConverter {
         for (int i = 0; i < rows.size(); i++) {
             BriefForm.PersonForm row = rows.get(i);
             String at = "people[" + i + "].";
+            String of = " of person " + (i + 1);
             int before = faults.all().size();
-            String name = name(at + "name", row.getName(), "A person's name");
+            String name = name(at + "name", row.getName(), "The name" + of);
             if (!name.isEmpty() && !names.add(name)) {
                 faults.add(
                         at + "name",
@@ -160,15 +164,22 @@ final class BriefConverter {
                         "somebody of that name is already in the party",
                         "Tell them apart, so that notes reach the right one");
             }
-            int alike = whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "How many are alike");
+            int alike = whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "The number alike" + of);
             sum += alike;
-            int years = whole(at + "years", row.getYears(), 0, Person.OLDEST_YEARS, "Age in years");
+            int years = whole(at + "years", row.getYears(), 0, Person.OLDEST_YEARS, "The age in years" + of);
             BigDecimal kilograms = decimal(
-                    at + "kilograms", row.getKilograms(), LEAST_KILOGRAMS, MOST_KILOGRAMS, "Body mass in kg", 1);
-            Training training = choice(at + "training", row.getTraining(), Training.class);
-            Set<Allergy> allergies = choices(at + "allergies", row.getAllergies(), Allergy.class);
-            Set<Condition> conditions = choices(at + "conditions", row.getConditions(), Condition.class);
-            Set<RescueMedicine> rescue = choices(at + "rescue", row.getRescue(), RescueMedicine.class);
+                    at + "kilograms",
+                    row.getKilograms(),
+                    LEAST_KILOGRAMS,
+                    MOST_KILOGRAMS,
+                    "The body mass in kg" + of,
+                    1);
+            Training training = choice(at + "training", row.getTraining(), "The training" + of, Training.class);
+            Set<Allergy> allergies = choices(at + "allergies", row.getAllergies(), "An allergy" + of, Allergy.class);
+            Set<Condition> conditions =
+                    choices(at + "conditions", row.getConditions(), "A condition" + of, Condition.class);
+            Set<RescueMedicine> rescue =
+                    choices(at + "rescue", row.getRescue(), "A rescue medicine" + of, RescueMedicine.class);
             if (faults.all().size() == before) {
                 Mass mass = Mass.ofGrams(kilograms.movePointRight(3));
                 people.add(new People(new Person(name, years, mass, training, allergies, conditions, rescue), alike));
@@ -198,18 +209,18 @@ final class BriefConverter {
         return name;
     }
 
-    private Optional<LocalDate> date(String field, String typed) {
+    private Optional<LocalDate> date(String field, String typed, String what) {
         try {
             LocalDate date = LocalDate.parse(typed.strip());
             if (date.getYear() >= 2000 && date.getYear() <= 2100) {
                 return Optional.of(date);
             }
-            faults.add(field, typed, "years run from 2000 to 2100", "Correct the year");
+            faults.add(field, typed, what + " lies in the years 2000 to 2100", "Correct the year");
         } catch (DateTimeException e) {
             faults.add(
                     field,
                     typed.strip(),
-                    "a date of the calendar, year-month-day, is needed",
+                    what + " is a date of the calendar, year-month-day",
                     "Write it like 2027-06-12");
         }
         return Optional.empty();
@@ -253,19 +264,19 @@ final class BriefConverter {
         return number;
     }
 
-    private <E extends Enum<E>> E choice(String field, String typed, Class<E> type) {
+    private <E extends Enum<E>> E choice(String field, String typed, String what, Class<E> type) {
         for (E constant : type.getEnumConstants()) {
             if (constant.name().equals(typed)) {
                 return constant;
             }
         }
-        faults.add(field, typed, "it is not one of the choices", "Choose from the list");
+        faults.add(field, typed, what + " is one of the choices on the list", "Choose from the list");
         return type.getEnumConstants()[0];
     }
 
-    private <E extends Enum<E>> Set<E> choices(String field, Set<String> typed, Class<E> type) {
+    private <E extends Enum<E>> Set<E> choices(String field, Set<String> typed, String what, Class<E> type) {
         Set<E> chosen = EnumSet.noneOf(type);
-        typed.forEach(text -> chosen.add(choice(field, text, type)));
+        typed.forEach(text -> chosen.add(choice(field, text, what, type)));
         return chosen;
     }
 

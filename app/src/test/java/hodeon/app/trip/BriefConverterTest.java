@@ -61,7 +61,7 @@ class BriefConverterTest {
                         "name",
                         f -> f.setName("x".repeat(100_000)),
                         "(100000 characters)”: A trip's name has 1 to 80 characters. Shorten it"),
-                bad("start", f -> f.setStart("2027-02-30"), "“2027-02-30”: a date of the calendar"),
+                bad("start", f -> f.setStart("2027-02-30"), "“2027-02-30”: The first day is a date of the calendar"),
                 bad("end", f -> f.setEnd("2027-06-11"), "the last day lies before the first day, 2027-06-12"),
                 bad("end", f -> f.setEnd("2027-12-31"), "that makes 203 days; a trip has at most 60"),
                 bad("hoursToCare", f -> f.setHoursToCare("-3"), "“-3”: Hours to care is a whole number from 0 to 240"),
@@ -70,11 +70,11 @@ class BriefConverterTest {
                         f -> f.setMassLimit("two kilos"),
                         "“two kilos”: The mass limit in grams is a number from 10 to 50000. Write digits only"),
                 bad("massLimit", f -> f.setMassLimit("-100"), "“-100”: The mass limit"),
-                bad("stance", f -> f.setStance("HEROIC"), "it is not one of the choices"),
+                bad("stance", f -> f.setStance("HEROIC"), "is one of the choices on the list. Choose from the list"),
                 bad(
                         "legs[0].days",
                         f -> f.getLegs().getFirst().setDays("-2"),
-                        "“-2”: A leg's days is a number from 0.5 to 60"),
+                        "“-2”: The number of days of leg 1 is a number from 0.5 to 60"),
                 bad("legs[0].days", f -> f.getLegs().getFirst().setDays("0.7"), "legs are counted in half days"),
                 bad(
                         "legs[0].days",
@@ -85,20 +85,23 @@ class BriefConverterTest {
                 bad(
                         "people[0].alike",
                         f -> f.getPeople().getFirst().setAlike("10000"),
-                        "“10000”: How many are alike is a whole number from 1 to 60"),
-                bad("people[0].alike", f -> f.getPeople().getFirst().setAlike("0"), "“0”: How many are alike"),
+                        "“10000”: The number alike of person 1 is a whole number from 1 to 60"),
+                bad(
+                        "people[0].alike",
+                        f -> f.getPeople().getFirst().setAlike("0"),
+                        "“0”: The number alike of person 1"),
                 bad(
                         "people[0].years",
                         f -> f.getPeople().getFirst().setYears("old"),
-                        "“old”: Age in years is a whole number from 0 to 110. Write digits only"),
+                        "“old”: The age in years of person 1 is a whole number from 0 to 110. Write digits only"),
                 bad(
                         "people[0].kilograms",
                         f -> f.getPeople().getFirst().setKilograms("0.2"),
-                        "Body mass in kg is a number from 1 to 300"),
+                        "The body mass in kg of person 1 is a number from 1 to 300"),
                 bad(
                         "people[0].allergies",
                         f -> f.getPeople().getFirst().setAllergies(Set.of("WORK")),
-                        "it is not one of the choices"));
+                        "is one of the choices on the list. Choose from the list"));
     }
 
     private static Arguments bad(String field, Consumer<BriefForm> spoil, String says) {
