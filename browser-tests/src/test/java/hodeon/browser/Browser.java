@@ -55,6 +55,7 @@ final class Browser implements AutoCloseable {
                 "--disable-component-update",
                 "--disable-sync",
                 "--force-color-profile=srgb",
+                "--hide-scrollbars",
                 "--window-size=" + width + "," + height,
                 "--user-data-dir=" + App.temporary("hodeon-browser"));
         LoggingPreferences logs = new LoggingPreferences();

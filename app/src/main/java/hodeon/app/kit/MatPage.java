@@ -38,6 +38,8 @@ class MatPage {
 
     private static final int[] WORTH = {1, 4, 20, 100, 400};
     private static final double ANSWER_BAR = 60;
+    /** Shares below this are the rounding of the solver. */
+    private static final double PROVEN = 1e-7;
 
     private final Catalogue catalogue;
     private final KitCalculator calculator;
@@ -81,8 +83,8 @@ class MatPage {
                     yield "Over the limit: drop something, or raise the limit in the brief.";
                 }
                 double below = Math.max(0, found.bound() - plan.worth()) / found.bound();
-                yield below < 1e-4
-                        ? "The best possible for this limit."
+                yield below < PROVEN
+                        ? "Proven the best possible for this limit."
                         : "Within " + Figures.percent(below) + " of the best possible for this limit.";
             }
         };

@@ -60,7 +60,9 @@ record OddsView(List<Row> rows, List<String> impossible, int width) {
                 .findFirst()
                 .orElse(problem.steps().getFirst());
         int pieces = first.onTrip().suffices(problem.shareToSuffice());
-        return Figures.counted(pieces, first.capability().unit());
+        return pieces == 0
+                ? "none, in " + Math.round(100 * problem.shareToSuffice()) + " of 100"
+                : Figures.counted(pieces, first.capability().unit());
     }
 
     private static Row row(ProblemForecast problem) {

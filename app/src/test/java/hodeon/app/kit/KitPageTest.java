@@ -148,8 +148,11 @@ class KitPageTest extends WebTest {
         String trip = trip(mine, "Skerry ring");
         send(mine, trip + "/kit", "name", " ")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content()
-                        .string(containsString("a kit&#39;s name is one line of 1 to 80 characters. Give it one")));
+                .andExpect(
+                        content()
+                                .string(
+                                        containsString(
+                                                "A kit&#39;s name is one line of 1 to 80 characters; nothing was given. Give it one.")));
         send(mine, trip + "/kit", "name", "x".repeat(5000)).andExpect(status().isUnprocessableContent());
         assertThat(kits.all(mine.householdId())).isEmpty();
     }

@@ -56,44 +56,47 @@ class BriefConverterTest {
 
     static Stream<Arguments> bad() {
         return Stream.of(
-                bad("name", f -> f.setName("  "), "Nothing was given; A trip's name has 1 to 80 characters. Give one"),
+                bad("name", f -> f.setName("  "), "A trip's name has 1 to 80 characters; nothing was given. Give one."),
+                bad("name", f -> f.setName("x".repeat(100_000)), "(100000 characters)” was given. Shorten it."),
                 bad(
-                        "name",
-                        f -> f.setName("x".repeat(100_000)),
-                        "(100000 characters)”: A trip's name has 1 to 80 characters. Shorten it"),
-                bad("start", f -> f.setStart("2027-02-30"), "“2027-02-30”: The first day is a date of the calendar"),
-                bad("end", f -> f.setEnd("2027-06-11"), "the last day lies before the first day, 2027-06-12"),
-                bad("end", f -> f.setEnd("2027-12-31"), "that makes 203 days; a trip has at most 60"),
-                bad("hoursToCare", f -> f.setHoursToCare("-3"), "“-3”: Hours to care is a whole number from 0 to 240"),
+                        "start",
+                        f -> f.setStart("2027-02-30"),
+                        "The first day is a date of the calendar, year-month-day; “2027-02-30” was given. Write it like 2027-06-12."),
+                bad("end", f -> f.setEnd("2027-06-11"), "The last day lies before the first day, 2027-06-12"),
+                bad("end", f -> f.setEnd("2027-12-31"), "That makes 203 days; a trip has at most 60"),
+                bad(
+                        "hoursToCare",
+                        f -> f.setHoursToCare("-3"),
+                        "Hours to care is a whole number from 0 to 240; “-3” was given. Correct it."),
                 bad(
                         "massLimit",
                         f -> f.setMassLimit("two kilos"),
-                        "“two kilos”: The mass limit in grams is a number from 10 to 50000. Write digits only"),
-                bad("massLimit", f -> f.setMassLimit("-100"), "“-100”: The mass limit"),
-                bad("stance", f -> f.setStance("HEROIC"), "is one of the choices on the list. Choose from the list"),
+                        "The mass limit in grams is a number from 10 to 50000; “two kilos” was given. Write digits only, without the unit."),
+                bad("massLimit", f -> f.setMassLimit("-100"), "50000; “-100” was given"),
+                bad("stance", f -> f.setStance("HEROIC"), "is one of the choices on the list; “"),
                 bad(
                         "legs[0].days",
                         f -> f.getLegs().getFirst().setDays("-2"),
-                        "“-2”: The number of days of leg 1 is a number from 0.5 to 60"),
-                bad("legs[0].days", f -> f.getLegs().getFirst().setDays("0.7"), "legs are counted in half days"),
+                        "The number of days of leg 1 is a number from 0.5 to 60; “-2” was given"),
+                bad("legs[0].days", f -> f.getLegs().getFirst().setDays("0.7"), "Legs are counted in half days"),
                 bad(
                         "legs[0].days",
                         f -> f.getLegs().getFirst().setDays("4"),
-                        "the legs add up to 4 days, the dates make 6"),
-                bad("legs", f -> f.getLegs().clear(), "a trip has 1 to 20 legs. Add a leg"),
-                bad("people", f -> f.getPeople().clear(), "“0 people”: a party has 1 to 60 people. Add a person"),
+                        "The legs add up to 4 days, the dates make 6"),
+                bad("legs", f -> f.getLegs().clear(), "A trip has 1 to 20 legs; “0 legs” was given. Add a leg."),
+                bad(
+                        "people",
+                        f -> f.getPeople().clear(),
+                        "A party has 1 to 60 people; “0 people” was given. Add a person."),
                 bad(
                         "people[0].alike",
                         f -> f.getPeople().getFirst().setAlike("10000"),
-                        "“10000”: The number alike of person 1 is a whole number from 1 to 60"),
-                bad(
-                        "people[0].alike",
-                        f -> f.getPeople().getFirst().setAlike("0"),
-                        "“0”: The number alike of person 1"),
+                        "The number alike of person 1 is a whole number from 1 to 60; “10000” was given"),
+                bad("people[0].alike", f -> f.getPeople().getFirst().setAlike("0"), "; “0” was given"),
                 bad(
                         "people[0].years",
                         f -> f.getPeople().getFirst().setYears("old"),
-                        "“old”: The age in years of person 1 is a whole number from 0 to 110. Write digits only"),
+                        "The age in years of person 1 is a whole number from 0 to 110; “old” was given. Write digits only."),
                 bad(
                         "people[0].kilograms",
                         f -> f.getPeople().getFirst().setKilograms("0.2"),
@@ -101,7 +104,7 @@ class BriefConverterTest {
                 bad(
                         "people[0].allergies",
                         f -> f.getPeople().getFirst().setAllergies(Set.of("WORK")),
-                        "is one of the choices on the list. Choose from the list"));
+                        "is one of the choices on the list; “"));
     }
 
     private static Arguments bad(String field, Consumer<BriefForm> spoil, String says) {
@@ -140,7 +143,8 @@ class BriefConverterTest {
         form.getPeople().add(more);
         assertThat(faults(form))
                 .extracting(Fault::sentence)
-                .containsExactly("“61 people”: a party has at most 60 people. Split the party into several trips");
+                .containsExactly(
+                        "A party has at most 60 people; “61 people” was given. Split the party into several trips.");
     }
 
     @Test

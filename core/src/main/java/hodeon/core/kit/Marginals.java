@@ -25,6 +25,13 @@ public final class Marginals {
         this.unit = unit;
     }
 
+    /** What one more piece of a consumable adds, in worth, 0 or more. */
+    double oneMore(int candidate) {
+        return clean(-residual.copy()
+                        .added(candidate, choice.candidates().get(candidate).usesPerPiece())
+                / unit);
+    }
+
     public Marginal of(int candidate) {
         int here = quantities[candidate];
         Candidate of = choice.candidates().get(candidate);
@@ -34,10 +41,9 @@ public final class Marginals {
             return new Marginal(clean(more), here == 1 ? clean(none) : 0, clean(none));
         }
         int uses = of.usesPerPiece();
-        double more = -residual.copy().added(candidate, uses) / unit;
         double less = here == 0 ? 0 : residual.copy().removed(candidate, uses) / unit;
         double none = here <= 1 ? less : residual.copy().removed(candidate, here * uses) / unit;
-        return new Marginal(clean(more), clean(less), clean(none));
+        return new Marginal(oneMore(candidate), clean(less), clean(none));
     }
 
     private double with(int candidate, int pieces) {

@@ -34,6 +34,7 @@ public final class Optimiser {
 
     private static final double WHOLE = 0.5;
     private static final double IDLE_WORTH = 1e-6;
+    private static final int MOST_FILLED = 25;
 
     private final Choice choice;
     private final double relativeGap;
@@ -57,8 +58,9 @@ public final class Optimiser {
             case OPTIMAL, FEASIBLE -> {
                 Allocator allocator = new Allocator(choice);
                 int[] quantities = programme.quantities();
+                withoutIdlePieces(allocator, quantities);
+                filled(allocator, quantities);
                 double worth = allocator.worth(quantities);
-                withoutIdlePieces(allocator, quantities, worth);
                 yield new Solution.Found(listOf(quantities), worth, Math.max(worth, programme.bound()));
             }
             case INFEASIBLE -> lightest();
@@ -81,7 +83,8 @@ public final class Optimiser {
     }
 
     /** Spare grams may have been filled with pieces that serve nothing: take them out again, heaviest first. */
-    private void withoutIdlePieces(Allocator allocator, int[] quantities, double worth) {
+    private void withoutIdlePieces(Allocator allocator, int[] quantities) {
+        double worth = allocator.worth(quantities);
         Integer[] heaviestFirst = IntStream.range(0, quantities.length).boxed().toArray(Integer[]::new);
         Arrays.sort(
                 heaviestFirst,
@@ -97,6 +100,40 @@ public final class Optimiser {
                 }
             }
         }
+    }
+
+    /** The search stops near the bound and may leave grams over: use them for what adds most, piece by piece. */
+    private void filled(Allocator allocator, int[] quantities) {
+        for (int added = 0; added < MOST_FILLED; added++) {
+            Marginals marginals = allocator.marginals(quantities);
+            int best = -1;
+            double most = IDLE_WORTH;
+            for (int i = 0; i < quantities.length; i++) {
+                if (mayCome(i, quantities)) {
+                    double gain = marginals.oneMore(i);
+                    if (gain > most) {
+                        most = gain;
+                        best = i;
+                    }
+                }
+            }
+            if (best < 0) {
+                return;
+            }
+            quantities[best]++;
+        }
+    }
+
+    private boolean mayCome(int candidate, int[] quantities) {
+        Candidate of = choice.candidates().get(candidate);
+        if (of.durable() || quantities[candidate] >= of.most()) {
+            return false;
+        }
+        quantities[candidate]++;
+        boolean allowed = choice.mass(quantities).compareTo(choice.massLimit()) <= 0
+                && choice.floors().stream().allMatch(f -> f.holds(quantities));
+        quantities[candidate]--;
+        return allowed;
     }
 
     private static List<Integer> listOf(int[] quantities) {

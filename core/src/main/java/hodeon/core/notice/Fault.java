@@ -16,8 +16,10 @@ public record Fault(String field, String value, String limit, String remedy) {
         value = value.length() <= SHOWN ? value : value.substring(0, SHOWN) + "… (" + value.length() + " characters)";
     }
 
-    /** One sentence or two for people. */
+    /** Two sentences for people: “The age is a whole number from 0 to 110; “old” was given. Write digits only.” */
     public String sentence() {
-        return (value.isBlank() ? "Nothing was given; " : "“" + value + "”: ") + limit + ". " + remedy;
+        String rule = Character.toUpperCase(limit.charAt(0)) + limit.substring(1);
+        String given = value.isBlank() ? "nothing was given" : "“" + value + "” was given";
+        return rule + "; " + given + ". " + remedy + ".";
     }
 }
