@@ -4,6 +4,8 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.kit.Holds;
 import hodeon.core.kit.KitQuestion;
+import hodeon.core.kit.Marginal;
+import hodeon.core.kit.Plan;
 import hodeon.core.kit.Planner;
 import hodeon.core.kit.Solution;
 import hodeon.core.need.Drivers;
@@ -32,6 +34,8 @@ public final class CoreTimes {
             Histogram weigh = new Histogram(3);
             Histogram marginals = new Histogram(3);
             double gap = 0;
+            double coverage = 0;
+            double oneLess = 0;
             for (int run = -WARM_UP; run < RUNS; run++) {
                 long start = System.nanoTime();
                 Forecast odds = Forecast.of(trip, catalogue);
@@ -40,11 +44,13 @@ public final class CoreTimes {
                 Solution.Found found = (Solution.Found) planner.recommend(Duration.ofSeconds(30));
                 long solved = System.nanoTime();
                 Map<String, Integer> kit = planner.contents(found.quantities());
-                planner.weigh(kit);
+                Plan plan = planner.weigh(kit);
                 long weighed = System.nanoTime();
-                planner.marginals(kit).apply("hydrocolloid-pad");
+                Marginal one = planner.marginals(kit).apply("hydrocolloid-pad");
                 long done = System.nanoTime();
                 gap = found.gap();
+                coverage = plan.coverage();
+                oneLess = one.oneLess() / plan.ideal();
                 if (run >= 0) {
                     forecast.recordValue((forecasted - start) / 1000);
                     solve.recordValue((solved - forecasted) / 1000);
@@ -53,7 +59,9 @@ public final class CoreTimes {
                     marginals.recordValue((done - weighed) / 1000);
                 }
             }
-            System.out.printf("%s, %d runs, gap %.4f %%%n", stance.label(), RUNS, 100 * gap);
+            System.out.printf(
+                    "%s, %d runs: gap %.4f %%, coverage %.1f %%, one blister pad less costs %.4f %%%n",
+                    stance.label(), RUNS, 100 * gap, 100 * coverage, 100 * oneLess);
             print("  forecast", forecast);
             print("  question and optimiser", solve);
             print("  forecast and optimiser together", both);

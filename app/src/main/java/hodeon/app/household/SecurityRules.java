@@ -26,10 +26,7 @@ class SecurityRules {
                                 "/sign-in",
                                 "/first-run",
                                 "/sample-tour",
-                                "/css/**",
-                                "/js/**",
-                                "/img/**",
-                                "/vendor/**",
+                                "/assets/**",
                                 "/webjars/**",
                                 "/actuator/health",
                                 "/error")

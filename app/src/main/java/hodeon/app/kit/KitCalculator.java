@@ -71,7 +71,8 @@ class KitCalculator {
                 : Optional.of(new Planner(question).marginals(pieces).apply(supply));
     }
 
-    Map<String, Exclusion> exclusions(Trip trip, Holds holds) {
+    @Cacheable(cacheNames = "exclusions", sync = true)
+    public Map<String, Exclusion> exclusions(Trip trip, Holds holds) {
         return question(trip, holds).exclusions();
     }
 

@@ -104,6 +104,41 @@ class OptimiserTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(longs = {61, 62, 63, 64, 65, 66, 67, 68})
+    void sparedGramsAreUsedAndIdlePiecesStayHome(long seed) {
+        Choice choice = random(new Random(seed));
+        // A search that may stop as far as half below the bound still leaves nothing obvious undone.
+        if (!(new Optimiser(choice, 0.5, PATIENCE).solve() instanceof Solution.Found found)) {
+            return;
+        }
+        int[] quantities =
+                found.quantities().stream().mapToInt(Integer::intValue).toArray();
+        Allocator allocator = new Allocator(choice);
+        for (int i = 0; i < quantities.length; i++) {
+            Candidate candidate = choice.candidates().get(i);
+            int[] more = quantities.clone();
+            more[i]++;
+            if (!candidate.durable() && more[i] <= candidate.most() && allowed(choice, more)) {
+                assertThat(allocator.worth(more))
+                        .as("seed %d, one more %s", seed, candidate.id())
+                        .isCloseTo(found.worth(), within(1e-5));
+            }
+            int[] fewer = quantities.clone();
+            fewer[i]--;
+            if (fewer[i] >= candidate.least() && allowed(choice, fewer)) {
+                assertThat(allocator.worth(fewer))
+                        .as("seed %d, one less %s", seed, candidate.id())
+                        .isLessThan(found.worth());
+            }
+        }
+    }
+
+    private static boolean allowed(Choice choice, int[] quantities) {
+        return choice.mass(quantities).compareTo(choice.massLimit()) <= 0
+                && choice.floors().stream().allMatch(f -> f.holds(quantities));
+    }
+
     @Test
     void theCheckerFindsWhatIsWrong() {
         Choice choice = padsAndStrips(40, new Floor("a strip", List.of(1), 1, false));
