@@ -36,7 +36,6 @@ import org.springframework.stereotype.Component;
 @Component
 class MatPage {
 
-    private static final int[] WORTH = {1, 4, 20, 100, 400};
     private static final double ANSWER_BAR = 60;
     /** Shares below this are the rounding of the solver. */
     private static final double PROVEN = 1e-7;
@@ -138,8 +137,7 @@ class MatPage {
         return plan.steps().stream()
                 .map(s -> s.needed().problem())
                 .distinct()
-                .sorted(Comparator.comparingDouble((ProblemForecast p) -> p.concern(WORTH))
-                        .reversed())
+                .sorted(Comparator.comparingDouble(ProblemForecast::concern).reversed())
                 .map(p -> {
                     String id = p.problem().id();
                     int severity = p.problem().severity();

@@ -15,7 +15,6 @@ record OddsView(List<Row> rows, List<String> impossible, int width) {
     /** Width of the bar for certainty, in drawing units. */
     static final int BAR = 200;
 
-    private static final int[] WORTH = {1, 4, 20, 100, 400};
     private static final List<String> SEVERITIES = List.of(
             "nuisance", "slows the party", "ends the trip for one", "limb, organ, later health", "threatens life");
 
@@ -40,8 +39,7 @@ record OddsView(List<Row> rows, List<String> impossible, int width) {
 
     static OddsView of(Forecast forecast) {
         List<Row> rows = forecast.problems().stream()
-                .sorted(Comparator.comparingDouble((ProblemForecast p) -> p.concern(WORTH))
-                        .reversed())
+                .sorted(Comparator.comparingDouble(ProblemForecast::concern).reversed())
                 .map(OddsView::row)
                 .toList();
         List<String> impossible =

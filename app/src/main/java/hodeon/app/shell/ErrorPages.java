@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Says what went wrong and what to do, on a page like the others; never a stack trace. */
@@ -22,7 +23,12 @@ class ErrorPages {
 
     private static final Logger LOG = LoggerFactory.getLogger(ErrorPages.class);
 
-    @ExceptionHandler({NotHere.class, NoResourceFoundException.class, MethodArgumentTypeMismatchException.class})
+    @ExceptionHandler({
+        NotHere.class,
+        NoHandlerFoundException.class,
+        NoResourceFoundException.class,
+        MethodArgumentTypeMismatchException.class
+    })
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String notHere(Model model) {
         return page(

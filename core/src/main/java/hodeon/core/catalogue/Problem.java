@@ -31,4 +31,15 @@ public record Problem(
         factors = Map.copyOf(factors);
         steps = List.copyOf(steps);
     }
+
+    /** What meeting one need of this problem is worth: 1, 4, 20, 100 or 400 for a severity of 1 to 5 (an assumption). */
+    public int worth() {
+        return switch (severity) {
+            case 1 -> 1;
+            case 2 -> 4;
+            case 3 -> 20;
+            case 4 -> 100;
+            default -> 400;
+        };
+    }
 }

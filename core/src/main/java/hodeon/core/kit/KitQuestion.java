@@ -36,9 +36,6 @@ public record KitQuestion(
         Map<String, Exclusion> exclusions,
         List<Floor> letGo) {
 
-    /** What meeting a need of severity 1 to 5 is worth, before the stance. */
-    private static final double[] WORTH = {1, 4, 20, 100, 400};
-
     private static final double SENSIBLE_SHARE = 0.99;
     /** A k-th use worth less than this (a nuisance met for sure is worth 1) is left out of the choice. */
     private static final double LEAST_WORTH = 2e-4;
@@ -47,10 +44,9 @@ public record KitQuestion(
     public record NeededStep(ProblemForecast problem, StepForecast step) {}
 
     /** What a use of a step is worth if it is needed for sure and served by the thing made for it. */
-    public static double worth(Trip trip, ProblemForecast problem, StepForecast step) {
-        int severity = problem.problem().severity();
-        return WORTH[severity - 1]
-                * trip.stance().multiplier(severity)
+    private static double worth(Trip trip, ProblemForecast problem, StepForecast step) {
+        return problem.problem().worth()
+                * trip.stance().multiplier(problem.problem().severity())
                 * step.step().importance().weight();
     }
 

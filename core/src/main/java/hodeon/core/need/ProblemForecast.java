@@ -11,8 +11,8 @@ public record ProblemForecast(Exposure exposure, EventCount events, List<StepFor
     }
 
     /** Chance of at least one times what an event of this severity is worth: the order in which problems are shown. */
-    public double concern(int[] worthBySeverity) {
-        return events.atLeastOne() * worthBySeverity[problem().severity() - 1];
+    public double concern() {
+        return events.atLeastOne() * problem().worth();
     }
 
     /** The share of trips in which the reported quantity must suffice. */
