@@ -7,8 +7,10 @@ import hodeon.core.party.Person;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
+import hodeon.core.trip.Company;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Leg;
+import hodeon.core.trip.Limits;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
@@ -56,7 +58,18 @@ final class SampleTrip {
                         Set.of(Condition.CONTACT_LENSES),
                         Set.of())));
         return new Trip(
-                "Skerry ring", start, start.plusDays(5), Season.SUMMER, legs, party, 9, stance, Mass.ofGrams(2300));
+                "Skerry ring",
+                start,
+                start.plusDays(5),
+                Season.SUMMER,
+                legs,
+                party,
+                9,
+                Set.of(),
+                Set.of(),
+                Company.NONE,
+                stance,
+                Limits.ofMass(Mass.ofGrams(2300)));
     }
 
     private static Person person(

@@ -10,8 +10,10 @@ import hodeon.core.party.Person;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
+import hodeon.core.trip.Company;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Leg;
+import hodeon.core.trip.Limits;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
@@ -91,7 +93,10 @@ public final class Samples {
                         new Leg(Activity.CAMP, Environment.COAST, 1)),
                 party,
                 9,
+                Set.of(),
+                Set.of(),
+                Company.NONE,
                 stance,
-                Mass.ofGrams(limitGrams));
+                Limits.ofMass(Mass.ofGrams(limitGrams)));
     }
 }

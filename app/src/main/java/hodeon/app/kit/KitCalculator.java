@@ -6,11 +6,12 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Holds;
 import hodeon.core.kit.KitQuestion;
-import hodeon.core.kit.Marginal;
+import hodeon.core.kit.choice.Marginal;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.Planner;
-import hodeon.core.kit.Solution;
+import hodeon.core.kit.choice.Solution;
 import hodeon.core.trip.Trip;
+import hodeon.core.units.Mass;
 import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -46,7 +47,7 @@ class KitCalculator {
         Solution solution = planner.recommend(patience);
         return switch (solution) {
             case Solution.Found found -> new Recommendation(planner.contents(found.quantities()), found);
-            case Solution.TooTight tight -> new Recommendation(planner.contents(tight.quantities()), tight);
+            case Solution.TooTight tight -> new Recommendation(planner.contents(tight.lightest()), tight);
         };
     }
 
@@ -64,8 +65,8 @@ class KitCalculator {
     }
 
     /** Empty for a supply that may not come. */
-    Optional<Marginal> marginal(Trip trip, Map<String, Integer> pieces, String supply) {
-        KitQuestion question = question(trip, Holds.NONE);
+    Optional<Marginal> marginal(Trip trip, Holds holds, Map<String, Integer> pieces, String supply) {
+        KitQuestion question = question(trip, holds);
         return question.exclusions().containsKey(supply)
                 ? Optional.empty()
                 : Optional.of(new Planner(question).marginals(pieces).apply(supply));
@@ -74,6 +75,12 @@ class KitCalculator {
     @Cacheable(cacheNames = "exclusions", sync = true)
     public Map<String, Exclusion> exclusions(Trip trip, Holds holds) {
         return question(trip, holds).exclusions();
+    }
+
+    Mass mass(Map<String, Integer> pieces) {
+        return catalogue.supplies().stream()
+                .map(s -> s.mass().times(pieces.getOrDefault(s.id(), 0)))
+                .reduce(Mass.ZERO, Mass::plus);
     }
 
     private Planner planner(Trip trip, Holds holds) {

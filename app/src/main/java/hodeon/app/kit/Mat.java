@@ -3,6 +3,7 @@ package hodeon.app.kit;
 import hodeon.app.trip.StoredTrip;
 import hodeon.core.kit.Holds;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -33,12 +34,25 @@ record Mat(StoredTrip trip, long version, Map<String, Line> lines, boolean stale
                 lines.entrySet().stream()
                         .filter(e -> e.getValue().hold() == Hold.BANNED)
                         .map(Map.Entry::getKey)
-                        .collect(Collectors.toSet()));
+                        .collect(Collectors.toSet()),
+                elsewhere());
+    }
+
+    /** What is along outside the kit, and nothing else that the user insists on. */
+    Holds along() {
+        return new Holds(Map.of(), Set.of(), elsewhere());
+    }
+
+    private Map<String, Integer> elsewhere() {
+        return lines.entrySet().stream()
+                .filter(e -> e.getValue().hold() == Hold.ELSEWHERE)
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, e -> Math.max(1, e.getValue().pieces())));
     }
 
     Map<String, Integer> pieces() {
         return lines.entrySet().stream()
-                .filter(e -> e.getValue().pieces() > 0)
+                .filter(e -> e.getValue().pieces() > 0 && e.getValue().hold() != Hold.ELSEWHERE)
                 .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().pieces()));
     }
 

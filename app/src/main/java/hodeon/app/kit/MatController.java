@@ -48,7 +48,7 @@ class MatController {
         return "kit/mat";
     }
 
-    @PostMapping("/trips/{id}/mat/{change:plus|minus|pin|unpin|ban|unban}")
+    @PostMapping("/trips/{id}/mat/{change:plus|minus|pin|unpin|ban|unban|elsewhere|here}")
     String change(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
@@ -88,6 +88,7 @@ class MatController {
         int pieces = mat.pieces(id);
         return switch (mat.hold(id)) {
             case BANNED -> name + ": left out.";
+            case ELSEWHERE -> name + ": rides elsewhere, weighs nothing here.";
             case PINNED -> name + ": " + pieces + ", pinned.";
             case NONE ->
                 name + ": " + pieces + ", "

@@ -18,7 +18,7 @@ import hodeon.core.kit.Cautions;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Holds;
 import hodeon.core.kit.Plan;
-import hodeon.core.kit.Solution;
+import hodeon.core.kit.choice.Solution;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
@@ -51,7 +51,7 @@ class MatPage {
     MatView of(Mat mat, @Nullable String about) {
         Trip trip = mat.trip().trip();
         Map<String, Integer> pieces = mat.pieces();
-        Weighing weighing = calculator.weigh(trip, Holds.NONE, pieces);
+        Weighing weighing = calculator.weigh(trip, mat.along(), pieces);
         Plan plan = weighing.plan();
         Map<String, Exclusion> exclusions = calculator.exclusions(trip, mat.holds());
         Optional<Supply> supply = Optional.ofNullable(about).flatMap(catalogue::supply);
@@ -59,7 +59,7 @@ class MatPage {
                 mat.trip().id(),
                 mat.version(),
                 mat.touched(),
-                Beam.of(plan, trip.massLimit()),
+                Beam.of(plan, trip.limits().mass()),
                 Figures.percent(plan.coverage()),
                 proof(mat, plan),
                 Figures.litres(plan.volume()),
@@ -76,9 +76,11 @@ class MatPage {
         Recommendation best = calculator.recommend(mat.trip().trip(), mat.holds());
         return switch (best.solution()) {
             case Solution.TooTight tight ->
-                "What must come weighs " + Figures.grams(tight.leastMass()) + " already: raise the limit.";
+                "What must come weighs " + Figures.grams(calculator.mass(best.pieces()))
+                        + " already: raise the limit. These cannot hold together: "
+                        + String.join("; ", tight.conflict()) + ".";
             case Solution.Found found -> {
-                if (plan.mass().compareTo(mat.trip().trip().massLimit()) > 0) {
+                if (plan.mass().compareTo(mat.trip().trip().limits().mass()) > 0) {
                     yield "Over the limit: drop something, or raise the limit in the brief.";
                 }
                 double below = Math.max(0, found.bound() - plan.worth()) / found.bound();
@@ -104,7 +106,9 @@ class MatPage {
         for (Group group : Group.values()) {
             List<Tile> tiles = catalogue.supplies().stream()
                     .filter(s -> s.group() == group)
-                    .filter(s -> mat.lines().containsKey(s.id()) && mat.hold(s.id()) != Hold.BANNED)
+                    .filter(s -> mat.lines().containsKey(s.id())
+                            && mat.hold(s.id()) != Hold.BANNED
+                            && mat.hold(s.id()) != Hold.ELSEWHERE)
                     .map(s -> tile(s, mat, s.id().equals(about)))
                     .toList();
             if (!tiles.isEmpty()) {
@@ -163,16 +167,21 @@ class MatPage {
                         .map(worth -> new Gain(s, worth)))
                 .sorted(Comparator.comparingDouble(Gain::worth).reversed())
                 .map(g -> new LeftOut(
-                        g.supply().id(), g.supply().name(), gain(g.worth(), ideal, g.supply()), true, false));
+                        g.supply().id(), g.supply().name(), gain(g.worth(), ideal, g.supply()), true, false, false));
         List<LeftOut> excluded = catalogue.supplies().stream()
                 .flatMap(s -> Optional.ofNullable(exclusions.get(s.id())).stream()
                         .map(reason -> new LeftOut(
-                                s.id(), s.name(), Reasons.of(reason), false, mat.hold(s.id()) == Hold.BANNED)))
+                                s.id(),
+                                s.name(),
+                                Reasons.of(reason),
+                                false,
+                                mat.hold(s.id()) == Hold.BANNED,
+                                mat.hold(s.id()) == Hold.ELSEWHERE)))
                 .toList();
         return Stream.of(
-                        excluded.stream().filter(LeftOut::banned),
+                        excluded.stream().filter(l -> l.banned() || l.elsewhere()),
                         mightCome,
-                        excluded.stream().filter(l -> !l.banned()))
+                        excluded.stream().filter(l -> !l.banned() && !l.elsewhere()))
                 .flatMap(s -> s)
                 .toList();
     }
@@ -193,7 +202,7 @@ class MatPage {
         int count = mat.pieces(supply.id());
         Exclusion exclusion = exclusions.get(supply.id());
         List<Figure> figures = new ArrayList<>();
-        calculator.marginal(trip, mat.pieces(), supply.id()).ifPresent(marginal -> {
+        calculator.marginal(trip, mat.along(), mat.pieces(), supply.id()).ifPresent(marginal -> {
             figures.add(new Figure(
                     "One more adds", share(marginal.oneMore(), plan) + " for " + Figures.grams(supply.mass())));
             if (count > 0) {
@@ -212,7 +221,10 @@ class MatPage {
                 Figures.grams(supply.mass().times(count)),
                 mat.hold(supply.id()) == Hold.PINNED,
                 mat.hold(supply.id()) == Hold.BANNED,
-                exclusion == null || exclusion instanceof Exclusion.Banned,
+                mat.hold(supply.id()) == Hold.ELSEWHERE,
+                exclusion == null
+                        || exclusion instanceof Exclusion.Banned
+                        || exclusion instanceof Exclusion.RidesElsewhere,
                 exclusion == null ? "" : Reasons.of(exclusion),
                 figures,
                 served(supply, plan),

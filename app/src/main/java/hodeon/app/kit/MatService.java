@@ -24,7 +24,9 @@ class MatService {
         PIN,
         UNPIN,
         BAN,
-        UNBAN
+        UNBAN,
+        ELSEWHERE,
+        HERE
     }
 
     private final MatRepository mats;
@@ -70,7 +72,8 @@ class MatService {
                     case MINUS -> new Mat.Line(Math.max(pieces - 1, 0), allowed(mat.hold(supply)));
                     case PIN -> new Mat.Line(pieces, Hold.PINNED);
                     case BAN -> new Mat.Line(0, Hold.BANNED);
-                    case UNPIN, UNBAN -> new Mat.Line(pieces, Hold.NONE);
+                    case UNPIN, UNBAN, HERE -> new Mat.Line(pieces, Hold.NONE);
+                    case ELSEWHERE -> new Mat.Line(Math.max(1, pieces), Hold.ELSEWHERE);
                 };
         boolean excluded = calculator.exclusions(mat.trip().trip(), Holds.NONE).containsKey(supply);
         if (excluded && line.pieces() > 0 && change == Change.PLUS) {

@@ -63,7 +63,7 @@ record MatView(
             boolean weak) {}
 
     /** A supply that is not on the mat. */
-    record LeftOut(String id, String name, String reason, boolean mayCome, boolean banned) {}
+    record LeftOut(String id, String name, String reason, boolean mayCome, boolean banned, boolean elsewhere) {}
 
     /** One supply looked at closely. */
     record SupplyView(
@@ -75,6 +75,7 @@ record MatView(
             String grams,
             boolean pinned,
             boolean banned,
+            boolean elsewhere,
             boolean mayCome,
             String reason,
             List<Figure> figures,

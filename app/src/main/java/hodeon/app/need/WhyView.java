@@ -91,15 +91,20 @@ record WhyView(
                     Figures.days(leg.leg().days()) + " of " + where + multipliers(leg.multipliers(), leg.factor()),
                     "× " + Figures.number(leg.factor())));
         }
-        if (exposure.season() != 1) {
-            lines.add(new Line("the season", "× " + Figures.number(exposure.season())));
-        }
+        exposure.around()
+                .forEach((tag, factor) -> lines.add(
+                        new Line(tag.kind() + ": " + tag.value().replace('-', ' '), "× " + Figures.number(factor))));
         for (Exposure.OfPerson person : exposure.people()) {
             if (person.factor() != 1) {
                 lines.add(new Line(
                         person.person().name() + multipliers(person.multipliers(), person.factor()),
                         "counts " + Figures.number(person.factor())));
             }
+        }
+        if (exposure.others() > 0) {
+            lines.add(new Line(
+                    exposure.problem().ofDogs() ? "dogs" : "strangers met on the way",
+                    "count " + Figures.number(exposure.others())));
         }
         lines.add(new Line(
                 Figures.counted(exposure.people().size(), "person").replace("persons", "people") + " count as",

@@ -11,8 +11,10 @@ import hodeon.core.party.Person;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
+import hodeon.core.trip.Company;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Leg;
+import hodeon.core.trip.Limits;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
@@ -158,8 +160,11 @@ final class SampleTrips {
                 legs,
                 new Party(party),
                 hoursToCare,
+                Set.of(),
+                Set.of(),
+                Company.NONE,
                 Stance.HOLD_UNTIL_HELP,
-                Mass.ofGrams(limitGrams));
+                Limits.ofMass(Mass.ofGrams(limitGrams)));
         return new Brief(trip, party.stream().map(p -> new People(p, 1)).toList());
     }
 

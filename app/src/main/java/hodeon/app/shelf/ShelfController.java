@@ -93,7 +93,7 @@ class ShelfController {
         StoredTrip trip = kit.tripId()
                 .flatMap(id -> trips.stream().filter(t -> t.id().equals(id)).findFirst())
                 .orElse(null);
-        double full = trip == null ? FULL_GRAMS : trip.trip().massLimit().grams();
+        double full = trip == null ? FULL_GRAMS : trip.trip().limits().mass().grams();
         double fill = POUCH_HEIGHT * Math.min(1, kit.mass().grams() / full);
         return new KitCard(
                 kit.id(),

@@ -9,12 +9,18 @@ import hodeon.core.party.Person;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
+import hodeon.core.trip.Company;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Leg;
+import hodeon.core.trip.Limits;
+import hodeon.core.trip.Passage;
+import hodeon.core.trip.Region;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
+import hodeon.core.units.Money;
+import hodeon.core.units.Volume;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -23,6 +29,7 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -34,6 +41,10 @@ final class BriefConverter {
     private static final int LONGEST_NAME = 80;
     private static final BigDecimal LEAST_LIMIT_GRAMS = BigDecimal.TEN;
     private static final BigDecimal MOST_LIMIT_GRAMS = BigDecimal.valueOf(50_000);
+    private static final BigDecimal LEAST_LITRES = new BigDecimal("0.05");
+    private static final BigDecimal MOST_LITRES = BigDecimal.valueOf(200);
+    private static final BigDecimal MOST_PRICE = BigDecimal.valueOf(100_000);
+    private static final BigDecimal MOST_KINDS = BigDecimal.valueOf(500);
     private static final BigDecimal LEAST_KILOGRAMS = BigDecimal.ONE;
     private static final BigDecimal MOST_KILOGRAMS = BigDecimal.valueOf(300);
 
@@ -59,14 +70,37 @@ final class BriefConverter {
         Stance stance = choice("stance", form.getStance(), "The stance", Stance.class);
         BigDecimal limit = decimal(
                 "massLimit", form.getMassLimit(), LEAST_LIMIT_GRAMS, MOST_LIMIT_GRAMS, "The mass limit in grams", 0);
+        Optional<BigDecimal> litres = optional("volumeLimit", form.getVolumeLimit(), LEAST_LITRES, MOST_LITRES, "The volume limit in litres", 2);
+        Optional<BigDecimal> price = optional("priceLimit", form.getPriceLimit(), BigDecimal.ONE, MOST_PRICE, "The price limit", 2);
+        Optional<BigDecimal> kinds = optional("kindsLimit", form.getKindsLimit(), BigDecimal.ONE, MOST_KINDS, "The most kinds of supplies", 0);
+        int dogs = form.getDogs().isBlank() ? 0 : whole("dogs", form.getDogs(), 0, Company.MOST_DOGS, "The number of dogs");
+        int strangers = form.getStrangers().isBlank() ? 0 : whole("strangers", form.getStrangers(), 0, 100, "The strangers' share in %");
+        Set<Region> region = choices("region", form.getRegion(), "A fact about the region", Region.class);
+        Set<Passage> passage = choices("passage", form.getPassage(), "A way the kit travels", Passage.class);
         List<Leg> legs = legs(days);
         List<People> people = people();
         if (!faults.none()) {
             return Optional.empty();
         }
         Party party = new Party(People.everybody(people));
+        Limits limits = new Limits(
+                Mass.ofGrams(limit),
+                litres.map(l -> Volume.ofMillilitres(l.movePointRight(3))),
+                price.map(Money::of),
+                kinds.isPresent() ? OptionalInt.of(kinds.get().intValueExact()) : OptionalInt.empty());
         Trip trip = new Trip(
-                name, start.orElseThrow(), end.orElseThrow(), season, legs, party, hours, stance, Mass.ofGrams(limit));
+                name,
+                start.orElseThrow(),
+                end.orElseThrow(),
+                season,
+                legs,
+                party,
+                hours,
+                region,
+                passage,
+                new Company(dogs, strangers / 100.0),
+                stance,
+                limits);
         return Optional.of(new Brief(trip, people));
     }
 
@@ -262,6 +296,12 @@ final class BriefConverter {
             return least;
         }
         return number;
+    }
+
+    /** Nothing typed is no limit. */
+    private Optional<BigDecimal> optional(
+            String field, String typed, BigDecimal least, BigDecimal most, String what, int decimals) {
+        return typed.isBlank() ? Optional.empty() : Optional.of(decimal(field, typed, least, most, what, decimals));
     }
 
     private <E extends Enum<E>> E choice(String field, String typed, String what, Class<E> type) {

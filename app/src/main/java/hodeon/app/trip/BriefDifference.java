@@ -16,6 +16,13 @@ public record BriefDifference(String field, String saved, String yours) {
         add(found, "Hours to care", saved.getHoursToCare(), yours.getHoursToCare());
         add(found, "Stance", saved.getStance(), yours.getStance());
         add(found, "Mass limit (g)", saved.getMassLimit(), yours.getMassLimit());
+        add(found, "Volume limit (l)", saved.getVolumeLimit(), yours.getVolumeLimit());
+        add(found, "Price limit", saved.getPriceLimit(), yours.getPriceLimit());
+        add(found, "Most kinds", saved.getKindsLimit(), yours.getKindsLimit());
+        add(found, "Dogs", saved.getDogs(), yours.getDogs());
+        add(found, "Strangers' share (%)", saved.getStrangers(), yours.getStrangers());
+        add(found, "Region", listed(saved.getRegion()), listed(yours.getRegion()));
+        add(found, "The kit travels", listed(saved.getPassage()), listed(yours.getPassage()));
         add(found, "Legs", legs(saved), legs(yours));
         int rows = Math.max(saved.getPeople().size(), yours.getPeople().size());
         for (int i = 0; i < rows; i++) {
@@ -38,6 +45,10 @@ public record BriefDifference(String field, String saved, String yours) {
 
     private static String readable(String text) {
         return text.matches("[A-Z_]+") ? text.toLowerCase(java.util.Locale.ROOT).replace('_', ' ') : text;
+    }
+
+    private static String listed(java.util.Set<String> constants) {
+        return constants.stream().map(BriefDifference::readable).sorted().collect(Collectors.joining(", "));
     }
 
     private static String legs(BriefForm form) {

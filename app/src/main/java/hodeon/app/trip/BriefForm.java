@@ -18,6 +18,13 @@ public class BriefForm {
     private String hoursToCare = "";
     private String stance = "HOLD_UNTIL_HELP";
     private String massLimit = "";
+    private String volumeLimit = "";
+    private String priceLimit = "";
+    private String kindsLimit = "";
+    private String dogs = "";
+    private String strangers = "";
+    private Set<String> region = new TreeSet<>();
+    private Set<String> passage = new TreeSet<>();
     private List<LegForm> legs = new ArrayList<>();
     private List<PersonForm> people = new ArrayList<>();
 
@@ -190,6 +197,62 @@ public class BriefForm {
 
     public void setMassLimit(String massLimit) {
         this.massLimit = massLimit;
+    }
+
+    public String getVolumeLimit() {
+        return volumeLimit;
+    }
+
+    public void setVolumeLimit(String volumeLimit) {
+        this.volumeLimit = volumeLimit;
+    }
+
+    public String getPriceLimit() {
+        return priceLimit;
+    }
+
+    public void setPriceLimit(String priceLimit) {
+        this.priceLimit = priceLimit;
+    }
+
+    public String getKindsLimit() {
+        return kindsLimit;
+    }
+
+    public void setKindsLimit(String kindsLimit) {
+        this.kindsLimit = kindsLimit;
+    }
+
+    public String getDogs() {
+        return dogs;
+    }
+
+    public void setDogs(String dogs) {
+        this.dogs = dogs;
+    }
+
+    public String getStrangers() {
+        return strangers;
+    }
+
+    public void setStrangers(String strangers) {
+        this.strangers = strangers;
+    }
+
+    public Set<String> getRegion() {
+        return region;
+    }
+
+    public void setRegion(Set<String> region) {
+        this.region = region;
+    }
+
+    public Set<String> getPassage() {
+        return passage;
+    }
+
+    public void setPassage(Set<String> passage) {
+        this.passage = passage;
     }
 
     public List<LegForm> getLegs() {

@@ -4,6 +4,7 @@ import hodeon.app.trip.BriefForm.LegForm;
 import hodeon.app.trip.BriefForm.PersonForm;
 import hodeon.core.party.Person;
 import hodeon.core.trip.Leg;
+import hodeon.core.trip.Limits;
 import hodeon.core.trip.Trip;
 import java.math.BigDecimal;
 import java.util.Set;
@@ -34,7 +35,16 @@ final class BriefForms {
         form.setSeason(trip.season().name());
         form.setHoursToCare(Integer.toString(trip.hoursToCare()));
         form.setStance(trip.stance().name());
-        form.setMassLimit(trip.massLimit().exactGrams().toPlainString());
+        Limits limits = trip.limits();
+        form.setMassLimit(limits.mass().exactGrams().toPlainString());
+        form.setVolumeLimit(
+                limits.volume().map(v -> plain(BigDecimal.valueOf(v.microlitres(), 6))).orElse(""));
+        form.setPriceLimit(limits.price().map(p -> plain(p.exact())).orElse(""));
+        form.setKindsLimit(limits.kinds().isPresent() ? Integer.toString(limits.kinds().getAsInt()) : "");
+        form.setDogs(unlessZero(trip.company().dogs()));
+        form.setStrangers(unlessZero((int) Math.round(100 * trip.company().strangers())));
+        form.setRegion(names(trip.region()));
+        form.setPassage(names(trip.passage()));
         for (Leg leg : trip.legs()) {
             LegForm row = new LegForm();
             row.setActivity(leg.activity().name());
@@ -64,6 +74,10 @@ final class BriefForms {
 
     private static Set<String> names(Set<? extends Enum<?>> constants) {
         return constants.stream().map(Enum::name).collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private static String unlessZero(int number) {
+        return number == 0 ? "" : Integer.toString(number);
     }
 
     private static String plain(BigDecimal number) {

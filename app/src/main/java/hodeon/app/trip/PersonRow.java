@@ -10,10 +10,6 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import java.util.Arrays;
-import java.util.EnumSet;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 @Embeddable
 class PersonRow {
@@ -43,9 +39,9 @@ class PersonRow {
         this.years = person.years();
         this.bodyMassMilligrams = person.bodyMass().milligrams();
         this.training = person.training();
-        this.allergies = words(person.allergies());
-        this.conditions = words(person.conditions());
-        this.rescue = words(person.rescue());
+        this.allergies = ConstantWords.of(person.allergies());
+        this.conditions = ConstantWords.of(person.conditions());
+        this.rescue = ConstantWords.of(person.rescue());
     }
 
     People people() {
@@ -54,19 +50,9 @@ class PersonRow {
                 years,
                 new Mass(bodyMassMilligrams),
                 training,
-                constants(allergies, Allergy.class),
-                constants(conditions, Condition.class),
-                constants(rescue, RescueMedicine.class));
+                ConstantWords.read(allergies, Allergy.class),
+                ConstantWords.read(conditions, Condition.class),
+                ConstantWords.read(rescue, RescueMedicine.class));
         return new People(person, alike);
-    }
-
-    private static String words(Set<? extends Enum<?>> constants) {
-        return constants.stream().map(Enum::name).sorted().collect(Collectors.joining(" "));
-    }
-
-    private static <E extends Enum<E>> Set<E> constants(String words, Class<E> type) {
-        Set<E> constants = EnumSet.noneOf(type);
-        Arrays.stream(words.split(" ")).filter(w -> !w.isEmpty()).forEach(w -> constants.add(Enum.valueOf(type, w)));
-        return constants;
     }
 }

@@ -11,6 +11,8 @@ import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
 import hodeon.core.trip.Environment;
+import hodeon.core.trip.Passage;
+import hodeon.core.trip.Region;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import jakarta.servlet.http.HttpServletResponse;
@@ -59,6 +61,8 @@ class TripController {
         model.addAttribute("trainings", Training.values());
         model.addAttribute("allergies", Allergy.values());
         model.addAttribute("conditions", Condition.values());
+        model.addAttribute("regions", Region.values());
+        model.addAttribute("passages", Passage.values());
         model.addAttribute("medicines", RescueMedicine.values());
     }
 

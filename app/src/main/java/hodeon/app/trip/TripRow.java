@@ -48,6 +48,23 @@ class TripRow {
     @Column(name = "mass_limit_mg")
     long massLimitMilligrams;
 
+    /** Names of constants with spaces between. */
+    String region = "";
+
+    String passage = "";
+    int dogs;
+    int strangersPercent;
+
+    @Column(name = "volume_limit_ul")
+    @Nullable
+    Long volumeLimitMicrolitres;
+
+    @Nullable
+    Long priceLimitHundredths;
+
+    @Nullable
+    Integer kindsLimit;
+
     @ElementCollection
     @CollectionTable(name = "trip_leg", joinColumns = @JoinColumn(name = "trip_id"))
     @OrderColumn(name = "position")

@@ -2,10 +2,18 @@ package hodeon.app.trip;
 
 import hodeon.app.shell.NotHere;
 import hodeon.core.party.Party;
+import hodeon.core.trip.Company;
+import hodeon.core.trip.Limits;
+import hodeon.core.trip.Passage;
+import hodeon.core.trip.Region;
 import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
+import hodeon.core.units.Money;
+import hodeon.core.units.Volume;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -67,11 +75,27 @@ public class TripService {
         row.season = trip.season();
         row.hoursToCare = trip.hoursToCare();
         row.stance = trip.stance();
-        row.massLimitMilligrams = trip.massLimit().milligrams();
+        row.region = ConstantWords.of(trip.region());
+        row.passage = ConstantWords.of(trip.passage());
+        row.dogs = trip.company().dogs();
+        row.strangersPercent = (int) Math.round(100 * trip.company().strangers());
+        Limits limits = trip.limits();
+        row.massLimitMilligrams = limits.mass().milligrams();
+        row.volumeLimitMicrolitres = limits.volume().map(Volume::microlitres).orElse(null);
+        row.priceLimitHundredths = limits.price().map(Money::hundredths).orElse(null);
+        row.kindsLimit = limits.kinds().isPresent() ? limits.kinds().getAsInt() : null;
         row.legs.clear();
         trip.legs().forEach(leg -> row.legs.add(new LegRow(leg)));
         row.people.clear();
         brief.people().forEach(people -> row.people.add(new PersonRow(people)));
+    }
+
+    private static Limits limits(TripRow row) {
+        return new Limits(
+                new Mass(row.massLimitMilligrams),
+                Optional.ofNullable(row.volumeLimitMicrolitres).map(Volume::new),
+                Optional.ofNullable(row.priceLimitHundredths).map(Money::new),
+                row.kindsLimit == null ? OptionalInt.empty() : OptionalInt.of(row.kindsLimit));
     }
 
     private static StoredTrip stored(TripRow row) {
@@ -84,8 +108,11 @@ public class TripService {
                 row.legs.stream().map(LegRow::leg).toList(),
                 new Party(People.everybody(people)),
                 row.hoursToCare,
+                ConstantWords.read(row.region, Region.class),
+                ConstantWords.read(row.passage, Passage.class),
+                new Company(row.dogs, row.strangersPercent / 100.0),
                 row.stance,
-                new Mass(row.massLimitMilligrams));
+                limits(row));
         return new StoredTrip(row.id, Objects.requireNonNullElse(row.version, 0L), trip, people);
     }
 }

@@ -51,7 +51,7 @@ class BriefConverterTest {
         assertThat(trip.party().people())
                 .extracting("name")
                 .containsExactly("Noor Castellan 1", "Noor Castellan 2", "Noor Castellan 3");
-        assertThat(trip.massLimit().grams()).isEqualTo(2300);
+        assertThat(trip.limits().mass().grams()).isEqualTo(2300);
     }
 
     static Stream<Arguments> bad() {

@@ -1,5 +1,7 @@
 package hodeon.core.catalogue;
 
+import hodeon.core.catalogue.Crossing.Border;
+import hodeon.core.catalogue.Crossing.Cabin;
 import hodeon.core.evidence.Basis;
 import hodeon.core.evidence.Rate;
 import hodeon.core.units.Mass;
@@ -14,6 +16,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /** Reads the three reference files; everything wrong in them is reported at once, with file and line. */
@@ -38,9 +41,17 @@ public final class CatalogueReader {
             "not-for",
             "prescribed",
             "most",
-            "least-if-any");
+            "least-if-any",
+            "size",
+            "price",
+            "pack",
+            "shelf-life",
+            "opened",
+            "store-below",
+            "border",
+            "cabin");
     private static final Set<String> PROBLEM_KEYS =
-            Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "by-hand", "call");
+            Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "by-hand", "call", "of");
     private static final Map<String, Double> STRENGTHS = Map.of("weak", 500.0, "fair", 2_000.0, "strong", 10_000.0);
 
     private final Set<Tag> vocabulary;
@@ -148,7 +159,32 @@ public final class CatalogueReader {
                         Optional.empty(),
                         text -> Optional.of(v.known("rescue:" + text, vocabulary))),
                 v.whole("most", Optional.of(60), 1, 1000),
-                v.whole("least-if-any", Optional.of(0), 0, 100));
+                v.whole("least-if-any", Optional.of(0), 0, 100),
+                tags(v, "size", "size:"),
+                new Purchase(
+                        v.constant("price", PriceBand.class).typical(), v.whole("pack", Optional.empty(), 1, 1000)),
+                new Keeping(months(v, "shelf-life"), months(v, "opened"), whole(v, "store-below")),
+                new Crossing(
+                        v.one("border", Optional.of(Border.FREE), Border.FREE, t -> SectionValues.named(t, Border.class)),
+                        v.one("cabin", Optional.of(Cabin.FREE), Cabin.FREE, t -> SectionValues.named(t, Cabin.class))),
+                false);
+    }
+
+    /** “36 months”, or “at-once” for 0, or missing. */
+    private static OptionalInt months(SectionValues v, String key) {
+        return v.one(key, Optional.of(OptionalInt.empty()), OptionalInt.empty(), text -> {
+            if (text.equals("at-once")) {
+                return OptionalInt.of(0);
+            } else if (text.matches("\\d{1,3} months")) {
+                return OptionalInt.of(Integer.parseInt(text.substring(0, text.indexOf(' '))));
+            }
+            throw new IllegalArgumentException("“" + text + "” is neither “N months” nor “at-once”.");
+        });
+    }
+
+    private static OptionalInt whole(SectionValues v, String key) {
+        return v.one(
+                key, Optional.of(OptionalInt.empty()), OptionalInt.empty(), t -> OptionalInt.of(Integer.parseInt(t)));
     }
 
     private Set<Tag> tags(SectionValues v, String key, String prefix) {
@@ -200,7 +236,12 @@ public final class CatalogueReader {
                 factors,
                 steps,
                 v.text("by-hand"),
-                v.text("call"));
+                v.text("call"),
+                v.one("of", Optional.of(false), false, text -> switch (text) {
+                    case "people" -> false;
+                    case "dogs" -> true;
+                    default -> throw new IllegalArgumentException("“" + text + "” is neither people nor dogs.");
+                }));
     }
 
     private static Rate rate(SectionValues v) {

@@ -14,6 +14,7 @@ import java.util.Set;
  * @param steps what is done about it, in order
  * @param byHand what to do with no gear
  * @param call when to call for help
+ * @param ofDogs happens to dogs, not to people
  */
 public record Problem(
         String id,
@@ -24,7 +25,8 @@ public record Problem(
         Map<Tag, Double> factors,
         List<Step> steps,
         String byHand,
-        String call) {
+        String call,
+        boolean ofDogs) {
 
     public Problem {
         needs = List.copyOf(needs);

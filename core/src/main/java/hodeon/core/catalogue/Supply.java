@@ -21,6 +21,8 @@ import java.util.Set;
  * @param prescribed tag of the rescue medicine it is, if it is one
  * @param most never recommend more
  * @param leastIfAny none, or at least so many
+ * @param sizes tags of the sizes of body it fits; empty if it fits all
+ * @param superseded no longer to be taken: replaced or recalled
  */
 public record Supply(
         String id,
@@ -38,11 +40,17 @@ public record Supply(
         Set<Tag> notFor,
         Optional<Tag> prescribed,
         int most,
-        int leastIfAny) {
+        int leastIfAny,
+        Set<Tag> sizes,
+        Purchase purchase,
+        Keeping keeping,
+        Crossing crossing,
+        boolean superseded) {
 
     public Supply {
         serves = Map.copyOf(serves);
         contains = Set.copyOf(contains);
         notFor = Set.copyOf(notFor);
+        sizes = Set.copyOf(sizes);
     }
 }

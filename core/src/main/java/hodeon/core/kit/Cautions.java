@@ -16,6 +16,11 @@ public final class Cautions {
 
     private Cautions() {}
 
+    /** Whether a supply comes in this person's size. */
+    public static boolean fits(Supply supply, Person person) {
+        return supply.sizes().isEmpty() || supply.sizes().contains(Tag.of("size", person.size()));
+    }
+
     /** People a supply is not for, with the reasons, in party order. */
     public static Map<String, List<Tag>> notFor(Supply supply, Party party) {
         Map<String, List<Tag>> people = new LinkedHashMap<>();

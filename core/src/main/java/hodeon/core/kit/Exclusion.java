@@ -3,6 +3,7 @@ package hodeon.core.kit;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.party.Training;
 import java.util.List;
+import java.util.Set;
 
 /** Why a supply cannot be recommended. */
 public sealed interface Exclusion {
@@ -19,8 +20,23 @@ public sealed interface Exclusion {
     /** Only people it was prescribed to carry it, and nobody here is one. */
     record NotPrescribed() implements Exclusion {}
 
+    /** It fits nobody's size. */
+    record WrongSize(Set<Tag> fits) implements Exclusion {}
+
+    /** It may not cross a border everywhere. */
+    record AtBorder() implements Exclusion {}
+
+    /** It may not fly in the cabin. */
+    record InCabin() implements Exclusion {}
+
+    /** The household marked it as replaced or recalled. */
+    record Superseded() implements Exclusion {}
+
     /** No problem of this trip asks for what it does. */
     record NotNeeded() implements Exclusion {}
+
+    /** It rides outside the kit and serves from there. */
+    record RidesElsewhere(int pieces) implements Exclusion {}
 
     /** The user left it out. */
     record Banned() implements Exclusion {}

@@ -2,6 +2,7 @@ package hodeon.core.kit;
 
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Crossing;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.Tier;
@@ -10,6 +11,8 @@ import hodeon.core.party.Party;
 import hodeon.core.party.Person;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
+import hodeon.core.trip.Passage;
+import hodeon.core.trip.Trip;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,12 +30,14 @@ final class Exclusions {
 
     private final Catalogue catalogue;
     private final Party party;
+    private final Trip trip;
     private final Set<String> asked;
 
     /** @param asked ids of the capabilities this trip asks for */
-    Exclusions(Catalogue catalogue, Party party, Set<String> asked) {
+    Exclusions(Catalogue catalogue, Trip trip, Set<String> asked) {
         this.catalogue = catalogue;
-        this.party = party;
+        this.trip = trip;
+        this.party = trip.party();
         this.asked = asked;
     }
 
@@ -40,7 +45,14 @@ final class Exclusions {
     Map<String, Exclusion> byParty() {
         Map<String, Exclusion> reasons = new LinkedHashMap<>();
         for (Supply supply : catalogue.supplies()) {
-            Stream.of(notNeeded(supply), aboveTraining(supply), notPrescribed(supply), forNobody(supply))
+            Stream.of(
+                            superseded(supply),
+                            notNeeded(supply),
+                            aboveTraining(supply),
+                            notPrescribed(supply),
+                            forNobody(supply),
+                            wrongSize(supply),
+                            onTheWay(supply))
                     .flatMap(Optional::stream)
                     .findFirst()
                     .ifPresent(reason -> reasons.put(supply.id(), reason));
@@ -98,6 +110,25 @@ final class Exclusions {
                         .distinct()
                         .sorted()
                         .toList()))
+                : Optional.empty();
+    }
+
+    private static Optional<Exclusion> superseded(Supply supply) {
+        return supply.superseded() ? Optional.of(new Exclusion.Superseded()) : Optional.empty();
+    }
+
+    private Optional<Exclusion> wrongSize(Supply supply) {
+        return party.people().stream().noneMatch(p -> Cautions.fits(supply, p))
+                ? Optional.of(new Exclusion.WrongSize(supply.sizes()))
+                : Optional.empty();
+    }
+
+    private Optional<Exclusion> onTheWay(Supply supply) {
+        if (trip.passage().contains(Passage.BORDER) && supply.crossing().border() == Crossing.Border.RESTRICTED) {
+            return Optional.of(new Exclusion.AtBorder());
+        }
+        return trip.passage().contains(Passage.CABIN) && supply.crossing().cabin() == Crossing.Cabin.HOLD
+                ? Optional.of(new Exclusion.InCabin())
                 : Optional.empty();
     }
 

@@ -2,8 +2,8 @@ package hodeon.core.kit;
 
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Choice.Candidate;
-import hodeon.core.kit.Choice.Floor;
+import hodeon.core.kit.choice.Choice.Candidate;
+import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
@@ -60,7 +60,8 @@ final class Floors {
     /** Floors that can be kept; the others go to {@code letGo}, to be told. */
     List<Floor> keepable(List<Candidate> candidates, List<Floor> letGo) {
         List<Floor> kept = new ArrayList<>();
-        for (Floor floor : all()) {
+        for (Floor ofSupplies : all()) {
+            Floor floor = withElsewhere(ofSupplies, candidates);
             int possible = floor.candidates().stream()
                     .mapToInt(i -> candidates.get(i).most())
                     .sum();
@@ -74,6 +75,19 @@ final class Floors {
             }
         }
         return kept;
+    }
+
+    /** What rides elsewhere counts for a floor too. */
+    private Floor withElsewhere(Floor floor, List<Candidate> candidates) {
+        List<Integer> together = new ArrayList<>(floor.candidates());
+        for (int i = catalogue.supplies().size(); i < candidates.size(); i++) {
+            String supply = candidates.get(i).id().substring(KitQuestion.ELSEWHERE.length());
+            if (floor.candidates().stream()
+                    .anyMatch(c -> catalogue.supplies().get(c).id().equals(supply))) {
+                together.add(i);
+            }
+        }
+        return new Floor(floor.reason(), together, floor.pieces(), floor.orNone());
     }
 
     private List<Floor> all() {
@@ -94,7 +108,7 @@ final class Floors {
                                                 + trip.party().likelyHelpers() + " likely helpers"
                                         : "because the stance is “"
                                                 + trip.stance().label() + "”"),
-                        KitQuestion.doingWell(catalogue, capability),
+                        KitQuestion.doingWell(catalogue, trip, capability),
                         pieces,
                         false)));
         catalogue.supplies().stream()

@@ -3,14 +3,17 @@ package hodeon.core.kit;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tier;
-import hodeon.core.kit.Choice.Candidate;
-import hodeon.core.kit.Choice.Floor;
-import hodeon.core.kit.Choice.Service;
-import hodeon.core.kit.Choice.Use;
-import hodeon.core.need.Distribution;
+import hodeon.core.kit.choice.Choice;
+import hodeon.core.kit.choice.Choice.Candidate;
+import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.kit.choice.Choice.Limit;
+import hodeon.core.kit.choice.Choice.Service;
+import hodeon.core.kit.choice.Choice.Use;
+import hodeon.core.need.Exposure;
 import hodeon.core.need.Forecast;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.need.StepForecast;
+import hodeon.core.trip.Limits;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -18,11 +21,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A trip's question turned into a {@link Choice}: every step of every problem that can happen becomes a use, every
- * supply a candidate. Excluded supplies are candidates of which none may come, so that numbering stays the same.
+ * supply a candidate. Excluded supplies are candidates of which none may come, so that numbering stays the same; behind
+ * them stand, as candidates of their own, the pieces that ride elsewhere and take nothing.
  *
  * @param steps the step behind each use of the choice, in the same order
  * @param exclusions why a supply may not come, by supply id
@@ -36,19 +42,14 @@ public record KitQuestion(
         Map<String, Exclusion> exclusions,
         List<Floor> letGo) {
 
-    private static final double SENSIBLE_SHARE = 0.99;
+    /** Before the id of a candidate that rides elsewhere. */
+    static final String ELSEWHERE = "elsewhere:";
+
     /** A k-th use worth less than this (a nuisance met for sure is worth 1) is left out of the choice. */
     private static final double LEAST_WORTH = 2e-4;
 
     /** A step of a problem as something a kit can serve. */
     public record NeededStep(ProblemForecast problem, StepForecast step) {}
-
-    /** What a use of a step is worth if it is needed for sure and served by the thing made for it. */
-    private static double worth(Trip trip, ProblemForecast problem, StepForecast step) {
-        return problem.problem().worth()
-                * trip.stance().multiplier(problem.problem().severity())
-                * step.step().importance().weight();
-    }
 
     public static KitQuestion of(Trip trip, Catalogue catalogue, Forecast forecast, Holds holds) {
         List<NeededStep> steps = new ArrayList<>();
@@ -66,39 +67,84 @@ public record KitQuestion(
             }
         }
         Map<String, Exclusion> exclusions =
-                new LinkedHashMap<>(new Exclusions(catalogue, trip.party(), byCapability.keySet()).byParty());
+                new LinkedHashMap<>(new Exclusions(catalogue, trip, byCapability.keySet()).byParty());
+        holds.elsewhere().forEach((id, pieces) -> exclusions.putIfAbsent(id, new Exclusion.RidesElsewhere(pieces)));
         holds.bans().forEach(id -> exclusions.putIfAbsent(id, new Exclusion.Banned()));
-        Map<String, Integer> sensible = sensible(forecast);
         Floors floors = new Floors(trip, catalogue);
-        floors.byCapability().forEach((capability, pieces) -> sensible.merge(capability, pieces, Math::max));
+        Sensible sensible = Sensible.of(trip, forecast, floors);
         List<Candidate> candidates = new ArrayList<>();
         for (Supply supply : catalogue.supplies()) {
-            List<Service> serves = new ArrayList<>();
-            supply.serves().forEach((capability, tier) -> byCapability
-                    .getOrDefault(capability, List.of())
-                    .forEach(use -> serves.add(new Service(use, tier.effect()))));
-            serves.sort(java.util.Comparator.comparingInt(Service::use));
-            int most = exclusions.containsKey(supply.id()) ? 0 : most(supply, sensible, trip);
-            int pinned = exclusions.containsKey(supply.id()) ? 0 : holds.pins().getOrDefault(supply.id(), -1);
-            candidates.add(new Candidate(
-                    supply.id(),
-                    supply.mass(),
-                    Math.max(pinned, 0),
-                    pinned < 0 ? most : pinned,
-                    supply.usesPerPiece(),
-                    supply.durable(),
-                    serves));
+            boolean excluded = exclusions.containsKey(supply.id());
+            int pinned = excluded ? -1 : holds.pins().getOrDefault(supply.id(), -1);
+            int most = excluded ? 0 : pinned >= 0 ? pinned : sensible.most(supply);
+            candidates.add(candidate(supply.id(), supply, Math.max(pinned, 0), most, byCapability, steps));
+        }
+        for (Supply supply : catalogue.supplies()) {
+            int pieces = holds.elsewhere().getOrDefault(supply.id(), 0);
+            if (pieces > 0) {
+                candidates.add(candidate(ELSEWHERE + supply.id(), supply, pieces, pieces, byCapability, steps));
+            }
         }
         List<Floor> letGo = new ArrayList<>();
-        Choice choice = new Choice(candidates, uses, floors.keepable(candidates, letGo), trip.massLimit());
+        Choice choice = new Choice(
+                candidates,
+                uses,
+                floors.keepable(candidates, letGo),
+                limits(trip.limits(), catalogue, candidates.size()),
+                trip.limits().kinds());
         return new KitQuestion(trip, catalogue, choice, List.copyOf(steps), Map.copyOf(exclusions), List.copyOf(letGo));
     }
 
     /** Pieces of each candidate for a kit given as pieces by supply id; unknown ids are ignored. */
     public int[] quantities(Map<String, Integer> kit) {
         return choice.candidates().stream()
-                .mapToInt(c -> kit.getOrDefault(c.id(), 0))
+                .mapToInt(c -> c.id().startsWith(ELSEWHERE) ? c.least() : kit.getOrDefault(c.id(), 0))
                 .toArray();
+    }
+
+    /** The same question with another limit of mass. */
+    public KitQuestion withMassLimit(double grams) {
+        return new KitQuestion(trip, catalogue, choice.withFirstLimit(grams), steps, exclusions, letGo);
+    }
+
+    /** Ids of the capabilities this trip asks for. */
+    public Set<String> asked() {
+        return steps.stream().map(s -> s.step().capability().id()).collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** The supply behind a candidate, whether it is in the kit or rides elsewhere. */
+    Supply supply(int candidate) {
+        String id = choice.candidates().get(candidate).id();
+        return candidate < catalogue.supplies().size()
+                ? catalogue.supplies().get(candidate)
+                : catalogue.supply(id.substring(ELSEWHERE.length())).orElseThrow();
+    }
+
+    /** Supplies that do a capability well for at least half of the party, by index. */
+    static List<Integer> doingWell(Catalogue catalogue, Trip trip, String capability) {
+        List<Integer> indices = new ArrayList<>();
+        for (int i = 0; i < catalogue.supplies().size(); i++) {
+            Supply supply = catalogue.supplies().get(i);
+            Tier tier = supply.serves().get(capability);
+            if (tier != null && tier != Tier.IMPROVISED && fitsHalf(supply, trip)) {
+                indices.add(i);
+            }
+        }
+        return indices;
+    }
+
+    private static boolean fitsHalf(Supply supply, Trip trip) {
+        long fitting = trip.party().people().stream()
+                .filter(p -> Cautions.fits(supply, p))
+                .count();
+        return 2 * fitting >= trip.party().size();
+    }
+
+    /** What a use of a step is worth if it is needed for sure and served by the thing made for it. */
+    private static double worth(Trip trip, ProblemForecast problem, StepForecast step) {
+        return problem.problem().worth()
+                * trip.stance().multiplier(problem.problem().severity())
+                * step.step().importance().weight();
     }
 
     private static List<Double> atLeast(StepForecast step, double worth) {
@@ -109,50 +155,60 @@ public record KitQuestion(
         return atLeast;
     }
 
-    /**
-     * The most that is sensible of a supply: what suffices for all that it does well, over all problems together, and
-     * what a floor asks for. Without this bound many rare needs would each set their own tablets aside. One durable
-     * serves all.
-     */
-    private static int most(Supply supply, Map<String, Integer> sensible, Trip trip) {
-        if (supply.durable()) {
-            return Math.min(supply.most(), Math.max(1, supply.leastIfAny()));
+    private static Candidate candidate(
+            String id,
+            Supply supply,
+            int least,
+            int most,
+            Map<String, List<Integer>> byCapability,
+            List<NeededStep> steps) {
+        List<Service> serves = new ArrayList<>();
+        supply.serves().forEach((capability, tier) -> byCapability
+                .getOrDefault(capability, List.of())
+                .forEach(use -> {
+                    double effect =
+                            tier.effect() * fit(supply, steps.get(use).problem().exposure());
+                    if (effect > 0) {
+                        serves.add(new Service(use, effect));
+                    }
+                }));
+        serves.sort(java.util.Comparator.comparingInt(Service::use));
+        return new Candidate(id, least, most, supply.usesPerPiece(), supply.durable(), serves);
+    }
+
+    /** The share of those who could have a problem whom a supply fits: what comes in one size does its work for those. */
+    private static double fit(Supply supply, Exposure exposure) {
+        if (supply.sizes().isEmpty() || exposure.people().isEmpty()) {
+            return 1;
         }
-        int uses = supply.serves().entrySet().stream()
-                .filter(s -> s.getValue() != Tier.IMPROVISED)
-                .mapToInt(s -> sensible.getOrDefault(s.getKey(), 0))
-                .sum();
-        int pieces = Math.ceilDiv(uses, supply.usesPerPiece());
-        int least = Math.max(supply.leastIfAny(), Exclusions.prescriptions(supply, trip.party()));
-        return Math.clamp(pieces, least, Math.max(supply.most(), least));
-    }
-
-    /** Uses of each capability that suffice in 99 of 100 trips, and at least for one event of each of its problems. */
-    private static Map<String, Integer> sensible(Forecast forecast) {
-        Map<String, Distribution> pooled = new HashMap<>();
-        Map<String, Integer> uses = new HashMap<>();
-        forecast.problems().stream().flatMap(p -> p.steps().stream()).forEach(s -> {
-            pooled.merge(s.capability().id(), s.onTrip(), Distribution::plus);
-            uses.merge(s.capability().id(), s.perEvent().suffices(SENSIBLE_SHARE), Math::max);
-        });
-        pooled.forEach((capability, demand) -> uses.merge(capability, demand.suffices(SENSIBLE_SHARE), Math::max));
-        return uses;
-    }
-
-    /** Supplies that may come and do a capability well, by index. */
-    static List<Integer> doingWell(Catalogue catalogue, String capability) {
-        List<Integer> indices = new ArrayList<>();
-        for (int i = 0; i < catalogue.supplies().size(); i++) {
-            Tier tier = catalogue.supplies().get(i).serves().get(capability);
-            if (tier != null && tier != Tier.IMPROVISED) {
-                indices.add(i);
-            }
+        double fitting = 0;
+        double all = 0;
+        for (Exposure.OfPerson person : exposure.people()) {
+            all += person.factor();
+            fitting += Cautions.fits(supply, person.person()) ? person.factor() : 0;
         }
-        return indices;
+        return all == 0 ? 1 : fitting / all;
     }
 
-    /** Ids of the capabilities this trip asks for. */
-    public Set<String> asked() {
-        return steps.stream().map(s -> s.step().capability().id()).collect(Collectors.toUnmodifiableSet());
+    private static List<Limit> limits(Limits limits, Catalogue catalogue, int candidates) {
+        List<Limit> all = new ArrayList<>();
+        all.add(limit("g", catalogue, candidates, s -> s.mass().grams(), limits.mass().grams()));
+        limits.volume()
+                .ifPresent(most -> all.add(
+                        limit("ml", catalogue, candidates, s -> 1000 * s.volume().litres(), 1000 * most.litres())));
+        limits.price()
+                .ifPresent(most -> all.add(
+                        limit("of money", catalogue, candidates, s -> s.purchase().price().amount(), most.amount())));
+        return all;
+    }
+
+    /** What rides elsewhere, behind the supplies, takes nothing. */
+    private static Limit limit(
+            String what, Catalogue catalogue, int candidates, ToDoubleFunction<Supply> takes, double most) {
+        List<Double> perPiece = Stream.concat(
+                        catalogue.supplies().stream().map(takes::applyAsDouble),
+                        Stream.generate(() -> 0.0).limit(candidates - catalogue.supplies().size()))
+                .toList();
+        return new Limit(what, perPiece, most);
     }
 }

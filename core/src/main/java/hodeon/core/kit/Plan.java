@@ -1,6 +1,7 @@
 package hodeon.core.kit;
 
 import hodeon.core.units.Mass;
+import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,7 @@ public record Plan(
         Map<String, Integer> pieces,
         Mass mass,
         Volume volume,
+        Money price,
         List<ServedStep> steps,
         double worth,
         double ideal,

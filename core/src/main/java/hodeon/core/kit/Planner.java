@@ -1,9 +1,17 @@
 package hodeon.core.kit;
 
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Choice.Candidate;
-import hodeon.core.kit.Choice.Floor;
-import hodeon.core.kit.Choice.Service;
+import hodeon.core.kit.choice.Allocation;
+import hodeon.core.kit.choice.Allocator;
+import hodeon.core.kit.choice.Choice.Candidate;
+import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.kit.choice.Choice.Service;
+import hodeon.core.kit.choice.Marginal;
+import hodeon.core.kit.choice.Marginals;
+import hodeon.core.kit.choice.Optimiser;
+import hodeon.core.kit.choice.Solution;
+import hodeon.core.units.Mass;
+import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -15,7 +23,7 @@ import java.util.function.Function;
 /** Answers one {@link KitQuestion}: what to take, how good given contents are, and what one piece more or less changes. */
 public final class Planner {
 
-    private static final double RELATIVE_GAP = 1e-3;
+    private static final double PROVEN_GAP = 1e-3;
 
     private final KitQuestion question;
     private final Allocator allocator;
@@ -25,14 +33,20 @@ public final class Planner {
         this.allocator = new Allocator(question.choice());
     }
 
+    /** A kit at once, with a bound on what any kit could be worth. */
     public Solution recommend(Duration patience) {
-        return new Optimiser(question.choice(), RELATIVE_GAP, patience).solve();
+        return new Optimiser(question.choice()).quick(patience);
     }
 
-    /** Pieces by supply id of a solution's quantities, leaving out zeros. */
+    /** The best kit, proven to a tenth of a per cent or as near as the time allows. */
+    public Solution prove(Duration patience) {
+        return new Optimiser(question.choice()).prove(PROVEN_GAP, patience);
+    }
+
+    /** Pieces by supply id of a solution's quantities, leaving out zeros and what rides elsewhere. */
     public Map<String, Integer> contents(List<Integer> quantities) {
         Map<String, Integer> pieces = new LinkedHashMap<>();
-        for (int i = 0; i < quantities.size(); i++) {
+        for (int i = 0; i < Math.min(quantities.size(), question.catalogue().supplies().size()); i++) {
             if (quantities.get(i) > 0) {
                 pieces.put(question.choice().candidates().get(i).id(), quantities.get(i));
             }
@@ -43,6 +57,7 @@ public final class Planner {
     public Plan weigh(Map<String, Integer> kit) {
         int[] quantities = question.quantities(kit);
         Allocation allocation = allocator.allocate(quantities);
+        List<List<Plan.By>> by = servedBy(quantities, allocation);
         List<Plan.ServedStep> steps = new ArrayList<>();
         double ideal = 0;
         for (int u = 0; u < question.steps().size(); u++) {
@@ -52,12 +67,16 @@ public final class Planner {
                     question.steps().get(u),
                     allocation.worthByUse().get(u),
                     best,
-                    servedBy(u, quantities, allocation)));
+                    by.get(u)));
         }
+        Mass mass = Mass.ZERO;
         Volume volume = Volume.ZERO;
-        for (int i = 0; i < quantities.length; i++) {
+        Money price = Money.ZERO;
+        for (int i = 0; i < question.catalogue().supplies().size(); i++) {
             Supply supply = question.catalogue().supplies().get(i);
+            mass = mass.plus(supply.mass().times(quantities[i]));
             volume = volume.plus(supply.volume().times(quantities[i]));
+            price = price.plus(supply.purchase().price().times(quantities[i]));
         }
         List<String> broken = new ArrayList<>();
         question.choice().floors().stream()
@@ -67,8 +86,9 @@ public final class Planner {
         question.letGo().stream().map(Floor::reason).forEach(broken::add);
         return new Plan(
                 contents(allocation.quantities()),
-                question.choice().mass(quantities),
+                mass,
                 volume,
+                price,
                 List.copyOf(steps),
                 allocation.worth(),
                 ideal,
@@ -83,21 +103,19 @@ public final class Planner {
         return supply -> marginals.of(ids.indexOf(supply));
     }
 
-    private List<Plan.By> servedBy(int use, int[] quantities, Allocation allocation) {
-        List<Plan.By> by = new ArrayList<>();
+    private List<List<Plan.By>> servedBy(int[] quantities, Allocation allocation) {
+        List<List<Plan.By>> by = new ArrayList<>();
+        question.steps().forEach(step -> by.add(new ArrayList<>()));
         for (int i = 0; i < quantities.length; i++) {
             Candidate candidate = question.choice().candidates().get(i);
-            if (quantities[i] > 0
-                    && candidate.durable()
-                    && candidate.serves().stream().map(Service::use).anyMatch(u -> u == use)) {
-                by.add(new Plan.By(candidate.id(), 0, true));
+            if (quantities[i] > 0 && candidate.durable()) {
+                for (Service service : candidate.serves()) {
+                    by.get(service.use()).add(new Plan.By(question.supply(i).id(), 0, true));
+                }
             }
         }
-        allocation.shares().stream()
-                .filter(s -> s.use() == use)
-                .map(s -> new Plan.By(
-                        question.choice().candidates().get(s.candidate()).id(), s.uses(), false))
-                .forEach(by::add);
-        return List.copyOf(by);
+        allocation.shares().forEach(s -> by.get(s.use())
+                .add(new Plan.By(question.supply(s.candidate()).id(), s.uses(), false)));
+        return by;
     }
 }

@@ -9,10 +9,13 @@ import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
 import hodeon.core.trip.Environment;
+import hodeon.core.party.SizeClass;
 import hodeon.core.trip.Leg;
+import hodeon.core.trip.Region;
 import hodeon.core.trip.Season;
 import java.util.HashSet;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Turns a leg, a season or a person into the tags that the reference data multiply by. */
 public final class Drivers {
@@ -32,11 +35,17 @@ public final class Drivers {
         add(all, "allergy", Allergy.values());
         add(all, "training", Training.values());
         add(all, "rescue", RescueMedicine.values());
+        add(all, "region", Region.values());
+        add(all, "size", SizeClass.values());
         return all;
     }
 
     public static Set<Tag> of(Leg leg) {
         return Set.of(Tag.of("activity", leg.activity()), Tag.of("environment", leg.environment()));
+    }
+
+    public static Set<Tag> of(Set<Region> region) {
+        return region.stream().map(r -> Tag.of("region", r)).collect(Collectors.toSet());
     }
 
     public static Tag of(Season season) {

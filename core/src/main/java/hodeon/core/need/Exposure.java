@@ -2,11 +2,12 @@ package hodeon.core.need;
 
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
+import hodeon.core.party.AgeBand;
 import hodeon.core.party.Person;
 import hodeon.core.trip.Leg;
-import hodeon.core.trip.Season;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -16,15 +17,23 @@ import java.util.stream.DoubleStream;
 
 /**
  * How much a trip exposes a party to one problem: adjusted person-days by trip day,
- * e_d = (Σ legs share of the day × leg factor) × season factor × Σ people person factor.
+ * e_d = (Σ legs share of the day × leg factor) × factor of season and region × heads, where heads are Σ people person
+ * factor + the strangers' share, or the dogs for a problem of dogs.
  *
  * @param problem the problem
  * @param legs what each leg multiplies by
- * @param season what the season multiplies by
- * @param people what each person multiplies by
+ * @param around what the season and facts about the region multiply by
+ * @param people what each person multiplies by; nobody for a problem of dogs
+ * @param others strangers or dogs, counted as so many heads
  * @param byDay adjusted person-days on each trip day, first day first
  */
-public record Exposure(Problem problem, List<OfLeg> legs, double season, List<OfPerson> people, List<Double> byDay) {
+public record Exposure(
+        Problem problem,
+        List<OfLeg> legs,
+        SortedMap<Tag, Double> around,
+        List<OfPerson> people,
+        double others,
+        List<Double> byDay) {
 
     /** The multipliers of one leg; an empty map with factor 0 means the problem cannot happen there. */
     public record OfLeg(Leg leg, SortedMap<Tag, Double> multipliers, double factor) {}
@@ -33,15 +42,25 @@ public record Exposure(Problem problem, List<OfLeg> legs, double season, List<Of
     public record OfPerson(Person person, SortedMap<Tag, Double> multipliers, double factor) {}
 
     public static Exposure of(Problem problem, Trip trip) {
-        Tag seasonTag = Drivers.of(trip.season());
-        double season = problem.factors().getOrDefault(seasonTag, 1.0);
-        List<OfLeg> legs = trip.legs().stream()
-                .map(leg -> ofLeg(problem, leg, trip.season()))
-                .toList();
-        List<OfPerson> people =
-                trip.party().people().stream().map(p -> ofPerson(problem, p)).toList();
-        double heads = people.stream().mapToDouble(OfPerson::factor).sum();
-        return new Exposure(problem, legs, season, people, byDay(trip.days(), legs, season * heads));
+        Set<Tag> here = new HashSet<>(Drivers.of(trip.region()));
+        here.add(Drivers.of(trip.season()));
+        SortedMap<Tag, Double> around = multipliers(problem, here);
+        List<OfLeg> legs =
+                trip.legs().stream().map(leg -> ofLeg(problem, leg, here)).toList();
+        List<OfPerson> people = problem.ofDogs()
+                ? List.of()
+                : trip.party().people().stream().map(p -> ofPerson(problem, p)).toList();
+        double others = problem.ofDogs() ? trip.company().dogs() : strangers(problem, trip);
+        double heads = others + people.stream().mapToDouble(OfPerson::factor).sum();
+        return new Exposure(
+                problem, legs, around, people, others, byDay(trip.days(), legs, product(around) * heads));
+    }
+
+    /** A stranger is an ordinary adult, who does not have what only certain people can have. */
+    private static double strangers(Problem problem, Trip trip) {
+        return meets(problem, Set.of(Tag.of("age", AgeBand.ADULT)), true)
+                ? trip.company().strangers()
+                : 0;
     }
 
     /** Adjusted person-days over the whole trip. */
@@ -51,7 +70,7 @@ public record Exposure(Problem problem, List<OfLeg> legs, double season, List<Of
 
     /** How many ordinary adults the party counts as for this problem. */
     public double heads() {
-        return people.stream().mapToDouble(OfPerson::factor).sum();
+        return others + people.stream().mapToDouble(OfPerson::factor).sum();
     }
 
     private static List<Double> byDay(int days, List<OfLeg> legs, double perDay) {
@@ -65,9 +84,9 @@ public record Exposure(Problem problem, List<OfLeg> legs, double season, List<Of
         return DoubleStream.of(exposure).boxed().toList();
     }
 
-    private static OfLeg ofLeg(Problem problem, Leg leg, Season season) {
-        Set<Tag> here = new java.util.HashSet<>(Drivers.of(leg));
-        here.add(Drivers.of(season));
+    private static OfLeg ofLeg(Problem problem, Leg leg, Set<Tag> around) {
+        Set<Tag> here = new HashSet<>(Drivers.of(leg));
+        here.addAll(around);
         if (!meets(problem, here, false)) {
             return new OfLeg(leg, new TreeMap<>(), 0);
         }

@@ -49,6 +49,10 @@ public record Person(
         return AgeBand.of(years);
     }
 
+    public SizeClass size() {
+        return SizeClass.of(this);
+    }
+
     public boolean canHelp() {
         return years >= YOUNGEST_HELPER_YEARS && training.compareTo(Training.BASIC) >= 0;
     }

@@ -1,9 +1,16 @@
 package hodeon.core.party;
 
-/** Personal rescue medicine, carried only by or for the person it was prescribed to. */
+/** Prescription medicine that a kit holds for somebody, carried only by or for the person it was prescribed to. */
 public enum RescueMedicine {
     AUTO_INJECTOR("adrenaline auto-injector"),
-    RELIEVER_INHALER("reliever inhaler");
+    ADRENALINE_AMPOULES("adrenaline ampoules"),
+    RELIEVER_INHALER("reliever inhaler"),
+    ANGINA_SPRAY("angina spray"),
+    ANTIBIOTICS("antibiotics"),
+    STRONG_PAIN_RELIEF("strong pain relief"),
+    MIGRAINE_TABLETS("migraine tablets"),
+    INSULIN("insulin"),
+    ALTITUDE_MEDICINE("altitude medicine");
 
     private final String label;
 

@@ -1,10 +1,10 @@
 package hodeon.core.trip;
 
 import hodeon.core.party.Party;
-import hodeon.core.units.Mass;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A journey to pack for.
@@ -16,8 +16,11 @@ import java.util.List;
  * @param legs in order; together they fill the days, the last day perhaps by half
  * @param party who goes
  * @param hoursToCare hours from a problem to definitive care, 0 to {@value #MOST_HOURS_TO_CARE}
+ * @param region facts about the place that matter
+ * @param passage how the kit travels, where that limits it
+ * @param company who adds to the demand besides the party
  * @param stance how to weigh likely against grave
- * @param massLimit the most the kit may weigh
+ * @param limits the most the kit may take
  */
 public record Trip(
         String name,
@@ -27,14 +30,19 @@ public record Trip(
         List<Leg> legs,
         Party party,
         int hoursToCare,
+        Set<Region> region,
+        Set<Passage> passage,
+        Company company,
         Stance stance,
-        Mass massLimit) {
+        Limits limits) {
 
     public static final int MOST_DAYS = 60;
     public static final int MOST_HOURS_TO_CARE = 240;
 
     public Trip {
         legs = List.copyOf(legs);
+        region = Set.copyOf(region);
+        passage = Set.copyOf(passage);
         if (name.isBlank()) {
             throw new IllegalArgumentException("A trip needs a name.");
         }
@@ -65,5 +73,13 @@ public record Trip(
 
     public int days() {
         return (int) daysBetween(start, end);
+    }
+
+    public Trip withStance(Stance other) {
+        return new Trip(name, start, end, season, legs, party, hoursToCare, region, passage, company, other, limits);
+    }
+
+    public Trip withLimits(Limits other) {
+        return new Trip(name, start, end, season, legs, party, hoursToCare, region, passage, company, stance, other);
     }
 }

@@ -18,6 +18,8 @@ class CatalogueReaderTest {
             mass = 1.5
             volume = 2
             serves = cover made
+            price = trifle
+            pack = 20
             """;
     private static final String PROBLEMS = """
             [cut]
@@ -37,9 +39,9 @@ class CatalogueReaderTest {
 
     @Test
     void theShippedFilesAreWholeAndLargeEnough() {
-        assertThat(Samples.CATALOGUE.problems()).hasSizeGreaterThanOrEqualTo(50);
+        assertThat(Samples.CATALOGUE.problems()).hasSizeGreaterThanOrEqualTo(60);
         assertThat(Samples.CATALOGUE.capabilities()).hasSizeGreaterThanOrEqualTo(50);
-        assertThat(Samples.CATALOGUE.supplies()).hasSizeGreaterThanOrEqualTo(80);
+        assertThat(Samples.CATALOGUE.supplies()).hasSizeGreaterThanOrEqualTo(150);
     }
 
     @Test
@@ -78,9 +80,9 @@ class CatalogueReaderTest {
                 .extracting(CatalogueFault::toString)
                 .anySatisfy(f -> assertThat(f).isEqualTo("supplies.txt:6: “heavy” is not a number that fits here."))
                 .anySatisfy(f -> assertThat(f).startsWith("supplies.txt:3: “hats” is not one of [bleeding,"))
-                .anySatisfy(f -> assertThat(f).startsWith("supplies.txt:9: “colour” is not a known key"))
-                .anySatisfy(f -> assertThat(f).startsWith("supplies.txt:10: “nonsense” is neither"))
-                .anySatisfy(f -> assertThat(f).startsWith("supplies.txt:11: “age:baby” is not a known tag"))
+                .anySatisfy(f -> assertThat(f).startsWith("supplies.txt:11: “colour” is not a known key"))
+                .anySatisfy(f -> assertThat(f).startsWith("supplies.txt:12: “nonsense” is neither"))
+                .anySatisfy(f -> assertThat(f).startsWith("supplies.txt:13: “age:baby” is not a known tag"))
                 .anySatisfy(f -> assertThat(f).startsWith("problems.txt:2: “x” is not “tag multiplier”."))
                 .anySatisfy(f -> assertThat(f).isEqualTo("problems.txt:4: 9 is outside 1 to 5."))
                 .anySatisfy(f -> assertThat(f).startsWith("problems.txt:8: The probabilities of"))

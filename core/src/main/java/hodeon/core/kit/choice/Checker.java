@@ -1,8 +1,10 @@
-package hodeon.core.kit;
+package hodeon.core.kit.choice;
 
-import hodeon.core.kit.Choice.Candidate;
-import hodeon.core.kit.Choice.Floor;
-import hodeon.core.kit.Choice.Service;
+import hodeon.core.kit.choice.Choice.Candidate;
+import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.kit.choice.Choice.Limit;
+import hodeon.core.kit.choice.Choice.Service;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -15,14 +17,12 @@ public final class Checker {
 
     private Checker() {}
 
-    /** Everything that is wrong; empty when the allocation may stand. The mass limit is checked only if asked for. */
-    public static List<String> faults(Choice choice, Allocation allocation, boolean withinMass) {
+    /** Everything that is wrong; empty when the allocation may stand. Limits are checked only if asked for. */
+    public static List<String> faults(Choice choice, Allocation allocation, boolean withinLimits) {
         List<String> faults = new ArrayList<>();
-        long milligrams = 0;
         for (int i = 0; i < choice.candidates().size(); i++) {
             Candidate candidate = choice.candidates().get(i);
             int pieces = allocation.quantities().get(i);
-            milligrams += candidate.mass().milligrams() * pieces;
             if (pieces < candidate.least() || pieces > candidate.most()) {
                 faults.add(candidate.id() + ": " + pieces + " pieces, allowed " + candidate.least() + " to "
                         + candidate.most());
@@ -36,12 +36,32 @@ public final class Checker {
                 faults.add(candidate.id() + ": " + setAside + " uses set aside from " + pieces + " pieces");
             }
         }
-        if (withinMass && milligrams > choice.massLimit().milligrams()) {
-            faults.add(milligrams + " mg is over the limit of "
-                    + choice.massLimit().milligrams() + " mg");
-        }
         int[] quantities =
                 allocation.quantities().stream().mapToInt(Integer::intValue).toArray();
+        if (withinLimits) {
+            for (Limit limit : choice.limits()) {
+                BigDecimal taken = BigDecimal.ZERO;
+                for (int i = 0; i < quantities.length; i++) {
+                    taken = taken.add(BigDecimal.valueOf(limit.perPiece().get(i))
+                            .multiply(BigDecimal.valueOf(quantities[i])));
+                }
+                if (taken.compareTo(BigDecimal.valueOf(limit.most())) > 0) {
+                    faults.add(taken.toPlainString() + " is over the limit of " + limit.most() + " " + limit.what());
+                }
+            }
+            long kinds = allocation.quantities().stream().filter(n -> n > 0).count();
+            choice.mostKinds().ifPresent(most -> {
+                if (kinds > most) {
+                    faults.add(kinds + " kinds, allowed " + most);
+                }
+            });
+        }
+        for (int u = 0; u < choice.uses().size(); u++) {
+            int floor = choice.uses().get(u).floor();
+            if (served(choice, allocation, u) < floor) {
+                faults.add("floor not kept: " + choice.uses().get(u).id() + " served " + floor + " times");
+            }
+        }
         for (Floor floor : choice.floors()) {
             if (!floor.holds(quantities)) {
                 faults.add("floor not kept: " + floor.reason());
@@ -52,6 +72,20 @@ public final class Checker {
             faults.add("worth " + allocation.worth() + " was claimed, " + worth + " is found");
         }
         return faults;
+    }
+
+    private static long served(Choice choice, Allocation allocation, int use) {
+        for (int i = 0; i < choice.candidates().size(); i++) {
+            Candidate candidate = choice.candidates().get(i);
+            boolean serves = candidate.serves().stream().anyMatch(s -> s.use() == use);
+            if (candidate.durable() && serves && allocation.quantities().get(i) > 0) {
+                return Long.MAX_VALUE;
+            }
+        }
+        return allocation.shares().stream()
+                .filter(s -> s.use() == use)
+                .mapToLong(Allocation.Share::uses)
+                .sum();
     }
 
     private static double worth(Choice choice, Allocation allocation) {

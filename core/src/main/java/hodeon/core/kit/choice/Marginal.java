@@ -1,4 +1,4 @@
-package hodeon.core.kit;
+package hodeon.core.kit.choice;
 
 /**
  * What one piece more or less changes, in worth, 0 or more each.

@@ -1,6 +1,5 @@
-package hodeon.core.kit;
+package hodeon.core.kit.choice;
 
-import hodeon.core.units.Mass;
 import java.util.List;
 
 /** What the {@link Optimiser} answers. */
@@ -21,18 +20,24 @@ public sealed interface Solution {
         public double gap() {
             return bound <= 0 ? 0 : Math.max(0, bound - worth) / bound;
         }
+
+        public int[] array() {
+            return quantities.stream().mapToInt(Integer::intValue).toArray();
+        }
     }
 
     /**
-     * What must come does not fit the limit.
+     * What must come does not fit the limits.
      *
-     * @param leastMass the least that what must come weighs
-     * @param quantities the lightest pieces that keep every floor
+     * @param lightest pieces that keep every floor and take least of the first limit, whatever the other limits say;
+     *     empty if the floors contradict each other without any limit
+     * @param conflict floors and limits that cannot hold together, none of which could be left out of the list
      */
-    record TooTight(Mass leastMass, List<Integer> quantities) implements Solution {
+    record TooTight(List<Integer> lightest, List<String> conflict) implements Solution {
 
         public TooTight {
-            quantities = List.copyOf(quantities);
+            lightest = List.copyOf(lightest);
+            conflict = List.copyOf(conflict);
         }
     }
 }

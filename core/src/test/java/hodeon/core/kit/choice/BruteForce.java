@@ -1,7 +1,7 @@
-package hodeon.core.kit;
+package hodeon.core.kit.choice;
 
-import hodeon.core.kit.Choice.Candidate;
-import hodeon.core.kit.Choice.Service;
+import hodeon.core.kit.choice.Choice.Candidate;
+import hodeon.core.kit.choice.Choice.Service;
 import java.util.Arrays;
 
 /** Tries everything: every whole number of every candidate, and every way to set each single use aside. */
@@ -16,9 +16,7 @@ final class BruteForce {
 
     private static double pieces(Choice choice, int[] quantities, int i) {
         if (i == quantities.length) {
-            boolean allowed = choice.mass(quantities).compareTo(choice.massLimit()) <= 0
-                    && choice.floors().stream().allMatch(f -> f.holds(quantities));
-            return allowed ? allocate(choice, quantities) : -1;
+            return choice.allows(quantities) ? allocate(choice, quantities) : -1;
         }
         double best = -1;
         for (int n = choice.candidates().get(i).least();

@@ -1,16 +1,17 @@
-package hodeon.core.kit;
+package hodeon.core.kit.choice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import hodeon.core.kit.Choice.Candidate;
-import hodeon.core.kit.Choice.Floor;
-import hodeon.core.kit.Choice.Service;
-import hodeon.core.kit.Choice.Use;
-import hodeon.core.units.Mass;
+import hodeon.core.kit.choice.Choice.Candidate;
+import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.kit.choice.Choice.Limit;
+import hodeon.core.kit.choice.Choice.Service;
+import hodeon.core.kit.choice.Choice.Use;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,21 +22,26 @@ class OptimiserTest {
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
     private static Solution solve(Choice choice) {
-        return new Optimiser(choice, 1e-9, PATIENCE).solve();
+        return new Optimiser(choice).prove(1e-9, PATIENCE);
     }
 
-    private static Candidate piece(String id, int grams, int most, Service... serves) {
-        return new Candidate(id, Mass.ofGrams(grams), 0, most, 1, false, List.of(serves));
+    private static Candidate piece(String id, int most, Service... serves) {
+        return new Candidate(id, 0, most, 1, false, List.of(serves));
+    }
+
+    private static Limit grams(double most, Double... perPiece) {
+        return new Limit("g", List.of(perPiece), most);
     }
 
     private static Choice padsAndStrips(int limitGrams, Floor... floors) {
         return new Choice(
                 List.of(
-                        piece("pad", 30, 3, new Service(0, 1)),
-                        piece("strip", 10, 5, new Service(0, 0.5), new Service(1, 1))),
+                        piece("pad", 3, new Service(0, 1)),
+                        piece("strip", 5, new Service(0, 0.5), new Service(1, 1))),
                 List.of(new Use("A", 10, List.of(0.9, 0.5)), new Use("B", 4, List.of(0.8))),
                 List.of(floors),
-                Mass.ofGrams(limitGrams));
+                List.of(grams(limitGrams, 30.0, 10.0)),
+                OptionalInt.empty());
     }
 
     @Test
@@ -52,7 +58,8 @@ class OptimiserTest {
         Floor pads = new Floor("two pads", List.of(0), 2, false);
         assertThat(((Solution.Found) solve(padsAndStrips(65, pads))).quantities())
                 .containsExactly(2, 0);
-        assertThat(solve(padsAndStrips(59, pads))).isEqualTo(new Solution.TooTight(Mass.ofGrams(60), List.of(2, 0)));
+        assertThat(solve(padsAndStrips(59, pads)))
+                .isEqualTo(new Solution.TooTight(List.of(2, 0), List.of("two pads", "at most 59 g")));
     }
 
     @Test
@@ -109,7 +116,7 @@ class OptimiserTest {
     void sparedGramsAreUsedAndIdlePiecesStayHome(long seed) {
         Choice choice = random(new Random(seed));
         // A search that may stop as far as half below the bound still leaves nothing obvious undone.
-        if (!(new Optimiser(choice, 0.5, PATIENCE).solve() instanceof Solution.Found found)) {
+        if (!(new Optimiser(choice).prove(0.5, PATIENCE) instanceof Solution.Found found)) {
             return;
         }
         int[] quantities =
@@ -119,14 +126,14 @@ class OptimiserTest {
             Candidate candidate = choice.candidates().get(i);
             int[] more = quantities.clone();
             more[i]++;
-            if (!candidate.durable() && more[i] <= candidate.most() && allowed(choice, more)) {
+            if (!candidate.durable() && more[i] <= candidate.most() && choice.allows(more)) {
                 assertThat(allocator.worth(more))
                         .as("seed %d, one more %s", seed, candidate.id())
                         .isCloseTo(found.worth(), within(1e-5));
             }
             int[] fewer = quantities.clone();
             fewer[i]--;
-            if (fewer[i] >= candidate.least() && allowed(choice, fewer)) {
+            if (fewer[i] >= candidate.least() && choice.allows(fewer)) {
                 assertThat(allocator.worth(fewer))
                         .as("seed %d, one less %s", seed, candidate.id())
                         .isLessThan(found.worth());
@@ -134,15 +141,10 @@ class OptimiserTest {
         }
     }
 
-    private static boolean allowed(Choice choice, int[] quantities) {
-        return choice.mass(quantities).compareTo(choice.massLimit()) <= 0
-                && choice.floors().stream().allMatch(f -> f.holds(quantities));
-    }
-
     @Test
     void theCheckerFindsWhatIsWrong() {
         Choice choice = padsAndStrips(40, new Floor("a strip", List.of(1), 1, false));
-        Allocation lie = new Allocation(List.of(2, 0), List.of(new Allocation.Share(0, 0, 3)), List.of(50.0, 0.0));
+        Allocation lie = new Allocation(List.of(2, 0), List.of(new Allocation.Share(0, 0, 3)), List.of(50.0, 0.0), List.of(3, 0));
         assertThat(Checker.faults(choice, lie, true))
                 .hasSize(4)
                 .anySatisfy(f -> assertThat(f).contains("over the limit"))
@@ -152,7 +154,7 @@ class OptimiserTest {
     }
 
     private static Choice limited(Choice choice, int grams) {
-        return new Choice(choice.candidates(), choice.uses(), choice.floors(), Mass.ofGrams(grams));
+        return choice.withFirstLimit(grams);
     }
 
     static Choice random(Random random) {
@@ -169,6 +171,7 @@ class OptimiserTest {
         }
         double[] effects = {0.4, 0.7, 1};
         List<Candidate> candidates = new ArrayList<>();
+        List<Double> masses = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
             List<Service> serves = new ArrayList<>();
             for (int u = 0; u < uses; u++) {
@@ -176,10 +179,10 @@ class OptimiserTest {
                     serves.add(new Service(u, effects[random.nextInt(3)]));
                 }
             }
+            masses.add(5.0 + random.nextInt(40));
             boolean durable = random.nextInt(3) == 0;
             candidates.add(new Candidate(
                     "c" + i,
-                    Mass.ofGrams(5 + random.nextInt(40)),
                     0,
                     durable ? 1 : 3,
                     1 + random.nextInt(2),
@@ -189,6 +192,12 @@ class OptimiserTest {
         List<Floor> floors = random.nextBoolean()
                 ? List.of(new Floor("some", List.of(0, 1), 1 + random.nextInt(2), random.nextBoolean()))
                 : List.of();
-        return new Choice(candidates, needs, floors, Mass.ofGrams(20 + random.nextInt(120)));
+        List<Limit> limits = new ArrayList<>();
+        limits.add(grams(20 + random.nextInt(120), masses.toArray(Double[]::new)));
+        if (random.nextInt(3) == 0) {
+            limits.add(new Limit("ml", List.of(3.0, 9.0, 6.0, 1.0), 10 + random.nextInt(20)));
+        }
+        OptionalInt kinds = random.nextInt(3) == 0 ? OptionalInt.of(2) : OptionalInt.empty();
+        return new Choice(candidates, needs, floors, limits, kinds);
     }
 }

@@ -1,0 +1,207 @@
+package hodeon.core.kit.choice;
+
+import hodeon.core.kit.choice.Choice.Candidate;
+import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.kit.choice.Choice.Limit;
+import hodeon.core.kit.choice.Pools.Offer;
+import hodeon.core.kit.choice.Pools.Pool;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A {@link Choice} written as a {@link Model}; only the pieces are whole numbers, because the worth of the k-th use falls
+ * with k.
+ *
+ * <p>For each {@link Pool} with effects e_1 > e_2 > … (0 below the last): a variable 0..1 for "the k-th slot is served
+ * with effect e_l or better", worth (e_l − e_{l+1}) · w_k, together at most the uses set aside from candidates of effect
+ * e_l or better; one variable 0..1 for "a durable of effect e_l or better serves them all" replaces them.
+ */
+final class Formulation {
+
+    private final Choice choice;
+    private final int[] least;
+    private final int[] most;
+    private final Model model = new Model();
+    private final int[] pieces;
+
+    /** Makes the most of the uses. */
+    static Formulation earning(Choice choice) {
+        return earning(
+                choice,
+                choice.candidates().stream().mapToInt(Candidate::least).toArray(),
+                choice.candidates().stream().mapToInt(Candidate::most).toArray());
+    }
+
+    /** Makes the most of the uses with narrower ranges of pieces. */
+    static Formulation earning(Choice choice, int[] least, int[] most) {
+        return new Formulation(choice, least, most, i -> 0.0, 1);
+    }
+
+    /** Keeps everything of the choice and takes as little as can be of what {@code spared} limits. */
+    static Formulation sparing(Choice choice, Limit spared) {
+        return new Formulation(
+                choice,
+                choice.candidates().stream().mapToInt(Candidate::least).toArray(),
+                choice.candidates().stream().mapToInt(Candidate::most).toArray(),
+                i -> -spared.perPiece().get(i) - 1e-9,
+                0);
+    }
+
+    private Formulation(Choice choice, int[] least, int[] most, ToDoubleFunction<Integer> ofPiece, double ofUses) {
+        this.choice = choice;
+        this.least = least;
+        this.most = most;
+        this.pieces = new int[choice.candidates().size()];
+        for (int i = 0; i < pieces.length; i++) {
+            pieces[i] = model.variable(least[i], most[i], true, ofPiece.applyAsDouble(i));
+        }
+        choice.floors().forEach(this::keep);
+        choice.limits().forEach(this::keep);
+        keepKinds();
+        serve(ofUses);
+    }
+
+    Model model() {
+        return model;
+    }
+
+    /** The pieces among the values of a solved model, whole or not. */
+    double[] pieces(double[] values) {
+        double[] of = new double[pieces.length];
+        for (int i = 0; i < of.length; i++) {
+            of[i] = values[pieces[i]];
+        }
+        return of;
+    }
+
+    private void keep(Floor floor) {
+        Model.Sum enough = model.sum();
+        floor.candidates().forEach(i -> enough.add(pieces[i], 1));
+        if (!floor.orNone()) {
+            enough.atLeast(floor.pieces());
+            return;
+        }
+        int any = model.variable(0, 1, true, 0);
+        enough.add(any, -floor.pieces()).atLeast(0);
+        for (int i : floor.candidates()) {
+            model.sum().add(pieces[i], 1).add(any, -most[i]).atMost(0);
+        }
+    }
+
+    private void keep(Limit limit) {
+        Model.Sum sum = model.sum();
+        for (int i = 0; i < pieces.length; i++) {
+            if (limit.perPiece().get(i) > 0 && most[i] > 0) {
+                sum.add(pieces[i], limit.perPiece().get(i));
+            }
+        }
+        sum.atMost(limit.most());
+    }
+
+    private void keepKinds() {
+        if (choice.mostKinds().isEmpty()) {
+            return;
+        }
+        Model.Sum kinds = model.sum();
+        for (int i = 0; i < pieces.length; i++) {
+            if (most[i] > 0) {
+                int any = model.variable(0, 1, true, 0);
+                model.sum().add(pieces[i], 1).add(any, -most[i]).atMost(0);
+                kinds.add(any, 1);
+            }
+        }
+        kinds.atMost(choice.mostKinds().getAsInt());
+    }
+
+    /** What an offer can give: uses set aside of a consumable, or the pieces of a durable themselves. */
+    private record Given(double effect, int variable, int atMost, boolean durable) {}
+
+    private void serve(double ofUses) {
+        Model.Sum[] stock = new Model.Sum[pieces.length];
+        for (Pool pool : Pools.of(choice)) {
+            List<Given> given = new ArrayList<>();
+            for (Offer offer : pool.offers()) {
+                Candidate candidate = choice.candidates().get(offer.candidate());
+                int i = offer.candidate();
+                if (most[i] == 0) {
+                    continue;
+                }
+                if (candidate.durable()) {
+                    given.add(new Given(offer.effect(), pieces[i], 0, true));
+                } else {
+                    int atMost = (int)
+                            Math.min(pool.slots().size(), (long) most[i] * candidate.usesPerPiece());
+                    int setAside = model.variable(0, atMost, false, 0);
+                    if (stock[i] == null) {
+                        stock[i] = model.sum().add(pieces[i], -candidate.usesPerPiece());
+                    }
+                    stock[i].add(setAside, 1);
+                    given.add(new Given(offer.effect(), setAside, atMost, false));
+                }
+            }
+            keepFloor(pool, given);
+            if (ofUses > 0) {
+                earn(pool, given);
+            }
+        }
+        for (Model.Sum sum : stock) {
+            if (sum != null) {
+                sum.atMost(0);
+            }
+        }
+    }
+
+    private void keepFloor(Pool pool, List<Given> given) {
+        if (pool.floor() > 0) {
+            Model.Sum enough = model.sum();
+            given.forEach(g -> enough.add(g.variable(), g.durable() ? pool.floor() : 1));
+            enough.atLeast(pool.floor());
+        }
+    }
+
+    private void earn(Pool pool, List<Given> given) {
+        List<Double> effects = given.stream()
+                .map(Given::effect)
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .toList();
+        for (int l = 0; l < effects.size(); l++) {
+            double effect = effects.get(l);
+            double gain = effect - (l + 1 < effects.size() ? effects.get(l + 1) : 0);
+            earn(pool, given.stream().filter(g -> g.effect() >= effect).toList(), gain);
+        }
+    }
+
+    /** Worth of being served with some effect or better, by any of {@code given}. */
+    private void earn(Pool pool, List<Given> given, double gain) {
+        if (given.stream().anyMatch(g -> g.durable() && least[g.variable()] > 0)) {
+            // Comes in any case: a constant, left out by name but not from the worth.
+            model.variable(1, 1, false, gain * pool.worth());
+            return;
+        }
+        int byDurable = -1;
+        if (given.stream().anyMatch(Given::durable)) {
+            byDurable = model.variable(0, 1, false, gain * pool.worth());
+            Model.Sum there = model.sum().add(byDurable, 1);
+            given.stream().filter(Given::durable).forEach(g -> there.add(g.variable(), -1));
+            there.atMost(0);
+        }
+        int slots = Math.min(
+                pool.slots().size(), given.stream().mapToInt(Given::atMost).sum());
+        if (slots == 0) {
+            return;
+        }
+        Model.Sum enough = model.sum();
+        given.stream().filter(g -> !g.durable()).forEach(g -> enough.add(g.variable(), -1));
+        for (int k = 0; k < slots; k++) {
+            int served = model.variable(0, 1, false, gain * pool.slots().get(k).worth());
+            enough.add(served, 1);
+            if (byDurable >= 0) {
+                model.sum().add(served, 1).add(byDurable, 1).atMost(1);
+            }
+        }
+        enough.atMost(0);
+    }
+}

@@ -1,0 +1,89 @@
+package hodeon.core.kit.choice;
+
+import com.google.ortools.Loader;
+import com.google.ortools.linearsolver.MPConstraint;
+import com.google.ortools.linearsolver.MPObjective;
+import com.google.ortools.linearsolver.MPSolver;
+import com.google.ortools.linearsolver.MPSolverParameters;
+import com.google.ortools.linearsolver.MPVariable;
+import java.time.Duration;
+
+/** Solves with OR-Tools: SCIP for whole numbers (steady, honours its gap and time limit), GLOP for the relaxation. */
+final class OrTools implements ModelSolver {
+
+    /** Loads the native library once, on first use: it unpacks itself to the temporary folder. */
+    private static final class Loaded {
+        static {
+            Loader.loadNativeLibraries();
+        }
+
+        static void touch() {}
+    }
+
+    OrTools() {
+        load();
+    }
+
+    static void load() {
+        Loaded.touch();
+    }
+
+    @Override
+    public Answer maximise(Model model, double relativeGap, Duration patience) {
+        MPSolverParameters parameters = new MPSolverParameters();
+        parameters.setDoubleParam(MPSolverParameters.DoubleParam.RELATIVE_MIP_GAP, relativeGap);
+        return solve("SCIP", model, parameters, patience, true);
+    }
+
+    @Override
+    public Answer relax(Model model, Duration patience) {
+        return solve("GLOP", model, new MPSolverParameters(), patience, false);
+    }
+
+    private static Answer solve(
+            String name, Model model, MPSolverParameters parameters, Duration patience, boolean whole) {
+        MPSolver solver = MPSolver.createSolver(name);
+        if (solver == null) {
+            throw new IllegalStateException("The solver " + name + " is missing from this build.");
+        }
+        try {
+            MPVariable[] variables = new MPVariable[model.variables().size()];
+            MPObjective objective = solver.objective();
+            for (int v = 0; v < variables.length; v++) {
+                Model.Variable variable = model.variables().get(v);
+                variables[v] = solver.makeVar(variable.least(), variable.most(), whole && variable.whole(), "");
+                objective.setCoefficient(variables[v], model.worth(v));
+            }
+            objective.setMaximization();
+            for (Model.Row row : model.rows()) {
+                MPConstraint constraint = solver.makeConstraint(row.least(), row.most());
+                for (int i = 0; i < row.variables().length; i++) {
+                    constraint.setCoefficient(variables[row.variables()[i]], row.factors()[i]);
+                }
+            }
+            solver.setTimeLimit(Math.max(1, patience.toMillis()));
+            return answer(solver, solver.solve(parameters), variables, whole);
+        } finally {
+            solver.delete();
+        }
+    }
+
+    private static Answer answer(MPSolver solver, MPSolver.ResultStatus status, MPVariable[] variables, boolean whole) {
+        return switch (status) {
+            case OPTIMAL, FEASIBLE -> {
+                double[] values = new double[variables.length];
+                for (int v = 0; v < values.length; v++) {
+                    values[v] = variables[v].solutionValue();
+                }
+                Ending ending = status == MPSolver.ResultStatus.OPTIMAL ? Ending.SOLVED : Ending.STOPPED;
+                yield new Answer(
+                        ending,
+                        values,
+                        whole ? solver.objective().bestBound() : solver.objective().value());
+            }
+            case INFEASIBLE -> new Answer(Ending.INFEASIBLE, new double[0], 0);
+            case NOT_SOLVED -> new Answer(Ending.NOTHING_FOUND, new double[0], Double.POSITIVE_INFINITY);
+            default -> throw new IllegalStateException("The solver could not read this choice: " + status + ".");
+        };
+    }
+}

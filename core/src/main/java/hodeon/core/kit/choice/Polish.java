@@ -1,0 +1,122 @@
+package hodeon.core.kit.choice;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.PriorityQueue;
+import java.util.stream.IntStream;
+
+/**
+ * The last touches to a good kit: pieces that serve nothing stay home, and what is left of the limits is used, piece by
+ * piece, for what adds most for what it takes. Neither can lower the worth.
+ */
+final class Polish {
+
+    private static final double IDLE_WORTH = 1e-6;
+    private static final int MOST_FILLED = 60;
+
+    private final Choice choice;
+    private final Allocator allocator;
+    private final double leastGain;
+
+    /** @param worthwhile the least that a piece must add to be put in */
+    Polish(Choice choice, Allocator allocator, double worthwhile) {
+        this.choice = choice;
+        this.allocator = allocator;
+        this.leastGain = Math.max(IDLE_WORTH, worthwhile);
+    }
+
+    void polish(int[] quantities) {
+        filled(quantities, withoutIdlePieces(quantities));
+    }
+
+    private Marginals withoutIdlePieces(int[] quantities) {
+        Allocator.Solved now = allocator.solve(quantities);
+        double worth = now.allocation().worth();
+        Integer[] heaviestFirst = IntStream.range(0, quantities.length).boxed().toArray(Integer[]::new);
+        Arrays.sort(heaviestFirst, Comparator.comparingDouble((Integer i) -> -burden(i)));
+        for (int i : heaviestFirst) {
+            while (quantities[i] > choice.candidates().get(i).least() && seemsIdle(now, i)) {
+                quantities[i]--;
+                Allocator.Solved without = allocator.solve(quantities);
+                if (!allowedDown(quantities, without.allocation())
+                        || without.allocation().worth() < worth - IDLE_WORTH) {
+                    quantities[i]++;
+                    break;
+                }
+                now = without;
+            }
+        }
+        return now.marginals();
+    }
+
+    /** Surely not for a consumable that would be missed; a durable is tried. */
+    private boolean seemsIdle(Allocator.Solved now, int candidate) {
+        return choice.candidates().get(candidate).durable()
+                ? !serves(now.allocation(), candidate)
+                : now.marginals().losesLess(candidate, IDLE_WORTH);
+    }
+
+    /** Whether no other durable does at least as well everything this one does. */
+    private boolean serves(Allocation allocation, int candidate) {
+        return choice.candidates().get(candidate).serves().stream()
+                .anyMatch(s -> IntStream.range(0, allocation.quantities().size())
+                        .noneMatch(other -> other != candidate
+                                && allocation.quantities().get(other) > 0
+                                && choice.candidates().get(other).durable()
+                                && choice.candidates().get(other).serves().stream()
+                                        .anyMatch(o -> o.use() == s.use() && o.effect() >= s.effect())));
+    }
+
+    private boolean allowedDown(int[] quantities, Allocation allocation) {
+        return choice.floors().stream().allMatch(f -> f.holds(quantities)) && allocation.keepsUseFloors(choice);
+    }
+
+    /**
+     * Adding anything only lowers what anything else would add, so what a piece would once have added bounds what it adds
+     * now, and few need be computed again (lazy greedy: M. Minoux, Lecture Notes in Control and Information Sciences 1978;
+     * 7: 234–243).
+     */
+    private void filled(int[] quantities, Marginals around) {
+        Marginals marginals = around;
+        PriorityQueue<Promise> promises = new PriorityQueue<>(
+                Comparator.comparingDouble(Promise::perBurden).reversed().thenComparing(Promise::candidate));
+        marginals.oneMoreAtMost().forEach((i, gain) -> promises.add(new Promise(i, gain / burden(i), -1)));
+        int added = 0;
+        while (added < MOST_FILLED && !promises.isEmpty()) {
+            Promise best = promises.remove();
+            int i = best.candidate();
+            if (best.perBurden() * burden(i) <= leastGain || !mayCome(i, quantities)) {
+                continue;
+            }
+            if (best.computedAfter() == added) {
+                quantities[i]++;
+                marginals = marginals.plus(i);
+                added++;
+                promises.add(new Promise(i, best.perBurden(), -1));
+            } else {
+                double wanted = promises.isEmpty() ? 0 : promises.peek().perBurden() * burden(i);
+                double gain = marginals.oneMoreAtMost(i, wanted);
+                promises.add(new Promise(i, gain / burden(i), gain >= wanted ? added : -1));
+            }
+        }
+    }
+
+    /** What one more piece adds for what it takes, computed when so many had been added; later it may only be less. */
+    private record Promise(int candidate, double perBurden, int computedAfter) {}
+
+    /** What one piece takes of the limits, as the largest share of any; never 0. */
+    private double burden(int candidate) {
+        return choice.limits().stream()
+                .mapToDouble(l -> l.perPiece().get(candidate) / Math.max(1e-9, l.most()))
+                .max()
+                .orElse(0)
+                + 1e-9;
+    }
+
+    private boolean mayCome(int candidate, int[] quantities) {
+        quantities[candidate]++;
+        boolean allowed = choice.allows(quantities);
+        quantities[candidate]--;
+        return allowed;
+    }
+}

@@ -1,0 +1,32 @@
+package hodeon.core.trip;
+
+import hodeon.core.units.Mass;
+import hodeon.core.units.Money;
+import hodeon.core.units.Volume;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * The most a kit may take, each inclusive.
+ *
+ * @param mass of all pieces, without the bag
+ * @param volume of all pieces, if it is limited
+ * @param price of all pieces at what they typically cost, if it is limited
+ * @param kinds of supplies, 1 or more, if it is limited
+ */
+public record Limits(Mass mass, Optional<Volume> volume, Optional<Money> price, OptionalInt kinds) {
+
+    public Limits {
+        if (kinds.isPresent() && kinds.getAsInt() < 1) {
+            throw new IllegalArgumentException(kinds.getAsInt() + " kinds is below 1.");
+        }
+    }
+
+    public static Limits ofMass(Mass mass) {
+        return new Limits(mass, Optional.empty(), Optional.empty(), OptionalInt.empty());
+    }
+
+    public Limits withMass(Mass other) {
+        return new Limits(other, volume, price, kinds);
+    }
+}
