@@ -16,7 +16,6 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.kit.Cautions;
 import hodeon.core.kit.Exclusion;
-import hodeon.core.kit.Holds;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.choice.Solution;
 import hodeon.core.need.ProblemForecast;

@@ -21,12 +21,14 @@ final class Reasons {
             case Exclusion.ForNobody(var because) -> "For nobody in this party: " + words(because) + ".";
             case Exclusion.NotPrescribed() -> "Only for somebody it is prescribed to; nobody here has it prescribed.";
             case Exclusion.WrongSize(var fits) ->
-                "Fits only " + fits.stream().sorted().map(t -> t.value() + " sizes").collect(Collectors.joining(", "))
+                "Fits only "
+                        + fits.stream().sorted().map(t -> t.value() + " sizes").collect(Collectors.joining(", "))
                         + "; nobody here has one.";
             case Exclusion.AtBorder() -> "May not cross every border; the brief says the trip does.";
             case Exclusion.InCabin() -> "Not in a cabin bag: blades, points or pressure.";
             case Exclusion.Superseded() -> "Marked as replaced or recalled.";
-            case Exclusion.RidesElsewhere(int pieces) -> pieces + " along elsewhere: it serves and weighs nothing here.";
+            case Exclusion.RidesElsewhere(int pieces) ->
+                pieces + " along elsewhere: it serves and weighs nothing here.";
             case Exclusion.NotNeeded() -> "Nothing that can happen on this trip asks for it.";
             case Exclusion.Banned() -> "Left out by you.";
         };

@@ -70,11 +70,18 @@ final class BriefConverter {
         Stance stance = choice("stance", form.getStance(), "The stance", Stance.class);
         BigDecimal limit = decimal(
                 "massLimit", form.getMassLimit(), LEAST_LIMIT_GRAMS, MOST_LIMIT_GRAMS, "The mass limit in grams", 0);
-        Optional<BigDecimal> litres = optional("volumeLimit", form.getVolumeLimit(), LEAST_LITRES, MOST_LITRES, "The volume limit in litres", 2);
-        Optional<BigDecimal> price = optional("priceLimit", form.getPriceLimit(), BigDecimal.ONE, MOST_PRICE, "The price limit", 2);
-        Optional<BigDecimal> kinds = optional("kindsLimit", form.getKindsLimit(), BigDecimal.ONE, MOST_KINDS, "The most kinds of supplies", 0);
-        int dogs = form.getDogs().isBlank() ? 0 : whole("dogs", form.getDogs(), 0, Company.MOST_DOGS, "The number of dogs");
-        int strangers = form.getStrangers().isBlank() ? 0 : whole("strangers", form.getStrangers(), 0, 100, "The strangers' share in %");
+        Optional<BigDecimal> litres = optional(
+                "volumeLimit", form.getVolumeLimit(), LEAST_LITRES, MOST_LITRES, "The volume limit in litres", 2);
+        Optional<BigDecimal> price =
+                optional("priceLimit", form.getPriceLimit(), BigDecimal.ONE, MOST_PRICE, "The price limit", 2);
+        Optional<BigDecimal> kinds = optional(
+                "kindsLimit", form.getKindsLimit(), BigDecimal.ONE, MOST_KINDS, "The most kinds of supplies", 0);
+        int dogs = form.getDogs().isBlank()
+                ? 0
+                : whole("dogs", form.getDogs(), 0, Company.MOST_DOGS, "The number of dogs");
+        int strangers = form.getStrangers().isBlank()
+                ? 0
+                : whole("strangers", form.getStrangers(), 0, 100, "The strangers' share in %");
         Set<Region> region = choices("region", form.getRegion(), "A fact about the region", Region.class);
         Set<Passage> passage = choices("passage", form.getPassage(), "A way the kit travels", Passage.class);
         List<Leg> legs = legs(days);

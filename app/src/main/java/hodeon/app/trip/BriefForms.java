@@ -37,10 +37,12 @@ final class BriefForms {
         form.setStance(trip.stance().name());
         Limits limits = trip.limits();
         form.setMassLimit(limits.mass().exactGrams().toPlainString());
-        form.setVolumeLimit(
-                limits.volume().map(v -> plain(BigDecimal.valueOf(v.microlitres(), 6))).orElse(""));
+        form.setVolumeLimit(limits.volume()
+                .map(v -> plain(BigDecimal.valueOf(v.microlitres(), 6)))
+                .orElse(""));
         form.setPriceLimit(limits.price().map(p -> plain(p.exact())).orElse(""));
-        form.setKindsLimit(limits.kinds().isPresent() ? Integer.toString(limits.kinds().getAsInt()) : "");
+        form.setKindsLimit(
+                limits.kinds().isPresent() ? Integer.toString(limits.kinds().getAsInt()) : "");
         form.setDogs(unlessZero(trip.company().dogs()));
         form.setStrangers(unlessZero((int) Math.round(100 * trip.company().strangers())));
         form.setRegion(names(trip.region()));

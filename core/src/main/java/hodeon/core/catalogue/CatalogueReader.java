@@ -165,7 +165,11 @@ public final class CatalogueReader {
                         v.constant("price", PriceBand.class).typical(), v.whole("pack", Optional.empty(), 1, 1000)),
                 new Keeping(months(v, "shelf-life"), months(v, "opened"), whole(v, "store-below")),
                 new Crossing(
-                        v.one("border", Optional.of(Border.FREE), Border.FREE, t -> SectionValues.named(t, Border.class)),
+                        v.one(
+                                "border",
+                                Optional.of(Border.FREE),
+                                Border.FREE,
+                                t -> SectionValues.named(t, Border.class)),
                         v.one("cabin", Optional.of(Cabin.FREE), Cabin.FREE, t -> SectionValues.named(t, Cabin.class))),
                 false);
     }

@@ -107,6 +107,25 @@ public record KitQuestion(
         return new KitQuestion(trip, catalogue, choice.withFirstLimit(grams), steps, exclusions, letGo);
     }
 
+    /** The same question with no more of each supply than there is. Floors that cannot be kept from it are let go. */
+    public KitQuestion within(Map<String, Integer> have) {
+        List<Candidate> fewer = new ArrayList<>();
+        for (Candidate c : choice.candidates()) {
+            int most = c.id().startsWith(ELSEWHERE) ? c.most() : Math.min(c.most(), have.getOrDefault(c.id(), 0));
+            fewer.add(
+                    new Candidate(c.id(), Math.min(c.least(), most), most, c.usesPerPiece(), c.durable(), c.serves()));
+        }
+        List<Floor> without = new ArrayList<>(letGo);
+        List<Floor> kept = new Floors(trip, catalogue).keepable(fewer, without);
+        Choice smaller = new Choice(fewer, choice.uses(), kept, choice.limits(), choice.mostKinds());
+        return new KitQuestion(trip, catalogue, smaller, steps, exclusions, List.copyOf(without));
+    }
+
+    /** The problems that can happen, in the order of their steps. */
+    public List<ProblemForecast> problems() {
+        return steps.stream().map(NeededStep::problem).distinct().toList();
+    }
+
     /** Ids of the capabilities this trip asks for. */
     public Set<String> asked() {
         return steps.stream().map(s -> s.step().capability().id()).collect(Collectors.toUnmodifiableSet());
@@ -192,13 +211,18 @@ public record KitQuestion(
 
     private static List<Limit> limits(Limits limits, Catalogue catalogue, int candidates) {
         List<Limit> all = new ArrayList<>();
-        all.add(limit("g", catalogue, candidates, s -> s.mass().grams(), limits.mass().grams()));
+        all.add(limit(
+                "g", catalogue, candidates, s -> s.mass().grams(), limits.mass().grams()));
         limits.volume()
-                .ifPresent(most -> all.add(
-                        limit("ml", catalogue, candidates, s -> 1000 * s.volume().litres(), 1000 * most.litres())));
+                .ifPresent(most -> all.add(limit(
+                        "ml", catalogue, candidates, s -> 1000 * s.volume().litres(), 1000 * most.litres())));
         limits.price()
-                .ifPresent(most -> all.add(
-                        limit("of money", catalogue, candidates, s -> s.purchase().price().amount(), most.amount())));
+                .ifPresent(most -> all.add(limit(
+                        "of money",
+                        catalogue,
+                        candidates,
+                        s -> s.purchase().price().amount(),
+                        most.amount())));
         return all;
     }
 
@@ -207,7 +231,8 @@ public record KitQuestion(
             String what, Catalogue catalogue, int candidates, ToDoubleFunction<Supply> takes, double most) {
         List<Double> perPiece = Stream.concat(
                         catalogue.supplies().stream().map(takes::applyAsDouble),
-                        Stream.generate(() -> 0.0).limit(candidates - catalogue.supplies().size()))
+                        Stream.generate(() -> 0.0)
+                                .limit(candidates - catalogue.supplies().size()))
                 .toList();
         return new Limit(what, perPiece, most);
     }

@@ -1,5 +1,6 @@
 package hodeon.core.kit;
 
+import hodeon.core.catalogue.Step;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.choice.Allocation;
 import hodeon.core.kit.choice.Allocator;
@@ -10,6 +11,8 @@ import hodeon.core.kit.choice.Marginal;
 import hodeon.core.kit.choice.Marginals;
 import hodeon.core.kit.choice.Optimiser;
 import hodeon.core.kit.choice.Solution;
+import hodeon.core.need.ProblemForecast;
+import hodeon.core.need.TripDraws;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
@@ -46,7 +49,9 @@ public final class Planner {
     /** Pieces by supply id of a solution's quantities, leaving out zeros and what rides elsewhere. */
     public Map<String, Integer> contents(List<Integer> quantities) {
         Map<String, Integer> pieces = new LinkedHashMap<>();
-        for (int i = 0; i < Math.min(quantities.size(), question.catalogue().supplies().size()); i++) {
+        for (int i = 0;
+                i < Math.min(quantities.size(), question.catalogue().supplies().size());
+                i++) {
             if (quantities.get(i) > 0) {
                 pieces.put(question.choice().candidates().get(i).id(), quantities.get(i));
             }
@@ -64,10 +69,7 @@ public final class Planner {
             double best = question.choice().uses().get(u).ideal();
             ideal += best;
             steps.add(new Plan.ServedStep(
-                    question.steps().get(u),
-                    allocation.worthByUse().get(u),
-                    best,
-                    by.get(u)));
+                    question.steps().get(u), allocation.worthByUse().get(u), best, by.get(u)));
         }
         Mass mass = Mass.ZERO;
         Volume volume = Volume.ZERO;
@@ -101,6 +103,19 @@ public final class Planner {
         List<String> ids =
                 question.choice().candidates().stream().map(Candidate::id).toList();
         return supply -> marginals.of(ids.indexOf(supply));
+    }
+
+    /** The trip as often as wanted with this kit; see {@link Rehearsal#run}. */
+    public Rehearsal rehearsal(Map<String, Integer> kit) {
+        List<TripDraws.Source> sources = new ArrayList<>();
+        List<Rehearsal.Rehearsed> problems = new ArrayList<>();
+        for (ProblemForecast problem : question.problems()) {
+            sources.add(TripDraws.Source.of(problem, question.trip().hoursToCare()));
+            problems.add(new Rehearsal.Rehearsed(
+                    problem.problem().severity(),
+                    problem.problem().steps().stream().map(Step::importance).toList()));
+        }
+        return new Rehearsal(new TripDraws(sources), problems, question.choice(), question.quantities(kit));
     }
 
     private List<List<Plan.By>> servedBy(int[] quantities, Allocation allocation) {

@@ -52,8 +52,7 @@ public record Exposure(
                 : trip.party().people().stream().map(p -> ofPerson(problem, p)).toList();
         double others = problem.ofDogs() ? trip.company().dogs() : strangers(problem, trip);
         double heads = others + people.stream().mapToDouble(OfPerson::factor).sum();
-        return new Exposure(
-                problem, legs, around, people, others, byDay(trip.days(), legs, product(around) * heads));
+        return new Exposure(problem, legs, around, people, others, byDay(trip.days(), legs, product(around) * heads));
     }
 
     /** A stranger is an ordinary adult, who does not have what only certain people can have. */

@@ -115,7 +115,8 @@ class PlannerTest {
 
     @Test
     void aFloorTheUserForbidsIsToldNotHidden() {
-        KitQuestion question = question(Samples.skerryRing(), new Holds(Map.of(), Set.of("gloves-nitrile", "gloves-small"), Map.of()));
+        KitQuestion question =
+                question(Samples.skerryRing(), new Holds(Map.of(), Set.of("gloves-nitrile", "gloves-small"), Map.of()));
         assertThat(new Planner(question).weigh(recommended(question)).broken()).anySatisfy(reason -> assertThat(reason)
                 .isEqualTo("Keep hands clean of blood: at least 8, two pairs for each of 4 likely helpers"));
     }
@@ -123,16 +124,16 @@ class PlannerTest {
     @Test
     void aLimitBelowWhatMustComeIsAnsweredWithTheLeastMass() {
         KitQuestion question = question(Samples.trip(Samples.tidewrack(), 6, Stance.FIRST_MINUTES, 50), Holds.NONE);
-        assertThat(new Planner(question).recommend(PATIENCE))
-                .isInstanceOfSatisfying(
-                        Solution.TooTight.class,
-                        tight -> {
-                            assertThat(question.choice().limits().getFirst().taken(tight.lightest().stream()
-                                            .mapToInt(Integer::intValue)
-                                            .toArray()))
-                                    .isBetween(300.0, 800.0);
-                            assertThat(tight.conflict()).contains("at most 50 g");
-                        });
+        assertThat(new Planner(question).recommend(PATIENCE)).isInstanceOfSatisfying(Solution.TooTight.class, tight -> {
+            assertThat(question.choice()
+                            .limits()
+                            .getFirst()
+                            .taken(tight.lightest().stream()
+                                    .mapToInt(Integer::intValue)
+                                    .toArray()))
+                    .isBetween(300.0, 800.0);
+            assertThat(tight.conflict()).contains("at most 50 g");
+        });
     }
 
     @Test

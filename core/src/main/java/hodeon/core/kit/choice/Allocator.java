@@ -56,8 +56,7 @@ public final class Allocator {
         AllocationNetwork network = network(quantities, byDurables);
         Allocation allocation = allocation(quantities, byDurables, network);
         return new Solved(
-                allocation,
-                new Marginals(this, choice, quantities, allocation.worth(), network.residual(), unit));
+                allocation, new Marginals(this, choice, quantities, allocation.worth(), network.residual(), unit));
     }
 
     /** The worth alone. */

@@ -42,8 +42,8 @@ public final class Checker {
             for (Limit limit : choice.limits()) {
                 BigDecimal taken = BigDecimal.ZERO;
                 for (int i = 0; i < quantities.length; i++) {
-                    taken = taken.add(BigDecimal.valueOf(limit.perPiece().get(i))
-                            .multiply(BigDecimal.valueOf(quantities[i])));
+                    taken = taken.add(
+                            BigDecimal.valueOf(limit.perPiece().get(i)).multiply(BigDecimal.valueOf(quantities[i])));
                 }
                 if (taken.compareTo(BigDecimal.valueOf(limit.most())) > 0) {
                     faults.add(taken.toPlainString() + " is over the limit of " + limit.most() + " " + limit.what());

@@ -50,7 +50,8 @@ final class Conflict {
                 != Ending.INFEASIBLE;
     }
 
-    private List<Integer> lightest() {
+    /** Pieces that keep every floor and take least of the first limit, whatever the limits say; empty if there are none. */
+    List<Integer> lightest() {
         Choice free = new Choice(choice.candidates(), choice.uses(), choice.floors(), List.of(), OptionalInt.empty());
         Limit spared = choice.limits().isEmpty() ? nothing() : choice.limits().getFirst();
         Formulation formulation = Formulation.sparing(free, spared);
@@ -68,8 +69,9 @@ final class Conflict {
     private List<Demand> demands() {
         List<Demand> demands = new ArrayList<>();
         for (Floor floor : choice.floors()) {
-            demands.add(new Demand(floor.reason(), c -> new Choice(
-                    c.candidates(), c.uses(), without(c.floors(), floor), c.limits(), c.mostKinds())));
+            demands.add(new Demand(
+                    floor.reason(),
+                    c -> new Choice(c.candidates(), c.uses(), without(c.floors(), floor), c.limits(), c.mostKinds())));
         }
         for (Use use : choice.uses()) {
             if (use.floor() > 0) {
@@ -80,11 +82,14 @@ final class Conflict {
             }
         }
         for (Limit limit : choice.limits()) {
-            demands.add(new Demand("at most " + plain(limit.most()) + " " + limit.what(), c -> new Choice(
-                    c.candidates(), c.uses(), c.floors(), without(c.limits(), limit), c.mostKinds())));
+            demands.add(new Demand(
+                    "at most " + plain(limit.most()) + " " + limit.what(),
+                    c -> new Choice(c.candidates(), c.uses(), c.floors(), without(c.limits(), limit), c.mostKinds())));
         }
-        choice.mostKinds().ifPresent(most -> demands.add(new Demand("at most " + most + " kinds", c -> new Choice(
-                c.candidates(), c.uses(), c.floors(), c.limits(), OptionalInt.empty()))));
+        choice.mostKinds()
+                .ifPresent(most -> demands.add(new Demand(
+                        "at most " + most + " kinds",
+                        c -> new Choice(c.candidates(), c.uses(), c.floors(), c.limits(), OptionalInt.empty()))));
         return demands;
     }
 

@@ -25,6 +25,8 @@ final class Formulation {
     private final int[] most;
     private final Model model = new Model();
     private final int[] pieces;
+    /** For candidates of which none or at least so many must come: the variable that says whether any do; else −1. */
+    private final int[] anyOf;
 
     /** Makes the most of the uses. */
     static Formulation earning(Choice choice) {
@@ -36,7 +38,7 @@ final class Formulation {
 
     /** Makes the most of the uses with narrower ranges of pieces. */
     static Formulation earning(Choice choice, int[] least, int[] most) {
-        return new Formulation(choice, least, most, i -> 0.0, 1);
+        return new Formulation(choice, least, Room.most(choice, least, most), i -> 0.0, 1);
     }
 
     /** Keeps everything of the choice and takes as little as can be of what {@code spared} limits. */
@@ -54,6 +56,8 @@ final class Formulation {
         this.least = least;
         this.most = most;
         this.pieces = new int[choice.candidates().size()];
+        this.anyOf = new int[pieces.length];
+        java.util.Arrays.fill(anyOf, -1);
         for (int i = 0; i < pieces.length; i++) {
             pieces[i] = model.variable(least[i], most[i], true, ofPiece.applyAsDouble(i));
         }
@@ -87,6 +91,7 @@ final class Formulation {
         enough.add(any, -floor.pieces()).atLeast(0);
         for (int i : floor.candidates()) {
             model.sum().add(pieces[i], 1).add(any, -most[i]).atMost(0);
+            anyOf[i] = any;
         }
     }
 
@@ -116,7 +121,7 @@ final class Formulation {
     }
 
     /** What an offer can give: uses set aside of a consumable, or the pieces of a durable themselves. */
-    private record Given(double effect, int variable, int atMost, boolean durable) {}
+    private record Given(int candidate, double effect, int variable, int atMost, boolean durable) {}
 
     private void serve(double ofUses) {
         Model.Sum[] stock = new Model.Sum[pieces.length];
@@ -129,16 +134,22 @@ final class Formulation {
                     continue;
                 }
                 if (candidate.durable()) {
-                    given.add(new Given(offer.effect(), pieces[i], 0, true));
+                    given.add(new Given(i, offer.effect(), pieces[i], 0, true));
                 } else {
-                    int atMost = (int)
-                            Math.min(pool.slots().size(), (long) most[i] * candidate.usesPerPiece());
+                    int atMost = (int) Math.min(pool.slots().size(), (long) most[i] * candidate.usesPerPiece());
                     int setAside = model.variable(0, atMost, false, 0);
                     if (stock[i] == null) {
                         stock[i] = model.sum().add(pieces[i], -candidate.usesPerPiece());
                     }
                     stock[i].add(setAside, 1);
-                    given.add(new Given(offer.effect(), setAside, atMost, false));
+                    if (candidate.usesPerPiece() > pool.slots().size()) {
+                        // A roll with more uses than anybody wants must still be whole.
+                        model.sum()
+                                .add(setAside, 1)
+                                .add(pieces[i], -pool.slots().size())
+                                .atMost(0);
+                    }
+                    given.add(new Given(i, offer.effect(), setAside, atMost, false));
                 }
             }
             keepFloor(pool, given);
@@ -195,13 +206,43 @@ final class Formulation {
         }
         Model.Sum enough = model.sum();
         given.stream().filter(g -> !g.durable()).forEach(g -> enough.add(g.variable(), -1));
+        List<Integer> slotVariables = new ArrayList<>();
         for (int k = 0; k < slots; k++) {
             int served = model.variable(0, 1, false, gain * pool.slots().get(k).worth());
             enough.add(served, 1);
+            slotVariables.add(served);
             if (byDurable >= 0) {
                 model.sum().add(served, 1).add(byDurable, 1).atMost(1);
             }
         }
         enough.atMost(0);
+        wholePieces(given, slotVariables);
+        int any = anyOfAll(given);
+        if (any >= 0) {
+            // Without this, half of a pair would serve the first use whole in the relaxation.
+            for (int served : slotVariables) {
+                model.sum().add(served, 1).add(any, -1).atMost(0);
+            }
+        }
+    }
+
+    /** Where only pieces of several uses serve, no slot is served by less than one of them. */
+    private void wholePieces(List<Given> given, List<Integer> slotVariables) {
+        List<Given> consumables = given.stream().filter(g -> !g.durable()).toList();
+        if (consumables.stream()
+                .allMatch(g -> choice.candidates().get(g.candidate()).usesPerPiece() > 1)) {
+            for (int served : slotVariables) {
+                Model.Sum whole = model.sum().add(served, 1);
+                consumables.forEach(g -> whole.add(pieces[g.candidate()], -1));
+                whole.atMost(0);
+            }
+        }
+    }
+
+    /** The variable that says whether any of the only candidates that could serve come; −1 if there is none. */
+    private int anyOfAll(List<Given> given) {
+        List<Integer> all =
+                given.stream().map(g -> anyOf[g.candidate()]).distinct().toList();
+        return all.size() == 1 ? all.getFirst() : -1;
     }
 }

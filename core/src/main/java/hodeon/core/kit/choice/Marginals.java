@@ -20,13 +20,7 @@ public final class Marginals {
     private final Residual residual;
     private final double unit;
 
-    Marginals(
-            Allocator allocator,
-            Choice choice,
-            int[] quantities,
-            double worth,
-            Residual residual,
-            double unit) {
+    Marginals(Allocator allocator, Choice choice, int[] quantities, double worth, Residual residual, double unit) {
         this.allocator = allocator;
         this.choice = choice;
         this.quantities = quantities.clone();
@@ -65,8 +59,8 @@ public final class Marginals {
     Map<Integer, Double> oneMoreAtMost() {
         Map<Integer, Double> most = new HashMap<>();
         residual.firstAdded()
-                .forEach((i, cost) -> most.put(
-                        i, -cost / unit * choice.candidates().get(i).usesPerPiece()));
+                .forEach((i, cost) ->
+                        most.put(i, -cost / unit * choice.candidates().get(i).usesPerPiece()));
         return most;
     }
 

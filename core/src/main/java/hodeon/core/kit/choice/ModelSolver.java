@@ -26,6 +26,9 @@ interface ModelSolver {
     /** The best with every variable as it is, whole or not. */
     Answer maximise(Model model, double relativeGap, Duration patience);
 
+    /** Something good with every variable as it is, after a search of at most so many nodes: the same on every machine. */
+    Answer search(Model model, double relativeGap, int nodes, Duration patience);
+
     /** The best if no variable had to be whole: an upper bound, quickly. */
     Answer relax(Model model, Duration patience);
 }

@@ -31,6 +31,7 @@ public final class Optimiser {
     /** Near enough for a first answer, as a share of the bound. */
     private static final double NEAR = 0.01;
 
+    private static final int ROUNDING_NODES = 1;
     private static final int WIDEST = 4;
 
     private final Choice choice;
@@ -60,6 +61,20 @@ public final class Optimiser {
             }
         }
         return prove(NEAR, patience);
+    }
+
+    /** A kit within {@code gap} of its bound: the first answer if it is near enough, else a search until it is. */
+    public Solution within(double gap, Duration patience) {
+        Solution first = quick(patience);
+        if (first instanceof Solution.Found found && found.gap() > gap) {
+            Solution.Found searched = (Solution.Found) prove(gap, patience);
+            Solution.Found better = searched.worth() >= found.worth() ? searched : found;
+            return new Solution.Found(
+                    better.quantities(),
+                    better.worth(),
+                    Math.max(better.worth(), Math.min(found.bound(), searched.bound())));
+        }
+        return first;
     }
 
     /**
@@ -95,10 +110,8 @@ public final class Optimiser {
         }
         openPairs(relaxed, least, most);
         Formulation formulation = Formulation.earning(choice, least, most);
-        Answer answer = solver.maximise(formulation.model(), ROUNDING_GAP, patience);
-        return answer.values().length == 0
-                ? Optional.empty()
-                : Optional.of(whole(formulation.pieces(answer.values())));
+        Answer answer = solver.search(formulation.model(), ROUNDING_GAP, ROUNDING_NODES, patience);
+        return answer.values().length == 0 ? Optional.empty() : Optional.of(whole(formulation.pieces(answer.values())));
     }
 
     /** Where none or at least so many must come, a fraction stands between the two: both stay possible. */

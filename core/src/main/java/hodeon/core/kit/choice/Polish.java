@@ -107,9 +107,9 @@ final class Polish {
     /** What one piece takes of the limits, as the largest share of any; never 0. */
     private double burden(int candidate) {
         return choice.limits().stream()
-                .mapToDouble(l -> l.perPiece().get(candidate) / Math.max(1e-9, l.most()))
-                .max()
-                .orElse(0)
+                        .mapToDouble(l -> l.perPiece().get(candidate) / Math.max(1e-9, l.most()))
+                        .max()
+                        .orElse(0)
                 + 1e-9;
     }
 

@@ -35,9 +35,7 @@ class OptimiserTest {
 
     private static Choice padsAndStrips(int limitGrams, Floor... floors) {
         return new Choice(
-                List.of(
-                        piece("pad", 3, new Service(0, 1)),
-                        piece("strip", 5, new Service(0, 0.5), new Service(1, 1))),
+                List.of(piece("pad", 3, new Service(0, 1)), piece("strip", 5, new Service(0, 0.5), new Service(1, 1))),
                 List.of(new Use("A", 10, List.of(0.9, 0.5)), new Use("B", 4, List.of(0.8))),
                 List.of(floors),
                 List.of(grams(limitGrams, 30.0, 10.0)),
@@ -144,7 +142,8 @@ class OptimiserTest {
     @Test
     void theCheckerFindsWhatIsWrong() {
         Choice choice = padsAndStrips(40, new Floor("a strip", List.of(1), 1, false));
-        Allocation lie = new Allocation(List.of(2, 0), List.of(new Allocation.Share(0, 0, 3)), List.of(50.0, 0.0), List.of(3, 0));
+        Allocation lie = new Allocation(
+                List.of(2, 0), List.of(new Allocation.Share(0, 0, 3)), List.of(50.0, 0.0), List.of(3, 0));
         assertThat(Checker.faults(choice, lie, true))
                 .hasSize(4)
                 .anySatisfy(f -> assertThat(f).contains("over the limit"))
@@ -181,13 +180,7 @@ class OptimiserTest {
             }
             masses.add(5.0 + random.nextInt(40));
             boolean durable = random.nextInt(3) == 0;
-            candidates.add(new Candidate(
-                    "c" + i,
-                    0,
-                    durable ? 1 : 3,
-                    1 + random.nextInt(2),
-                    durable,
-                    serves));
+            candidates.add(new Candidate("c" + i, 0, durable ? 1 : 3, 1 + random.nextInt(2), durable, serves));
         }
         List<Floor> floors = random.nextBoolean()
                 ? List.of(new Floor("some", List.of(0, 1), 1 + random.nextInt(2), random.nextBoolean()))

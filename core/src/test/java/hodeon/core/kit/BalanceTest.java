@@ -1,0 +1,155 @@
+package hodeon.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hodeon.core.Samples;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.kit.choice.Allocator;
+import hodeon.core.kit.choice.Checker;
+import hodeon.core.kit.choice.Solution;
+import hodeon.core.need.Forecast;
+import java.time.Duration;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** Everything that is read off a solved question: the curve, what to prune, what to make of contents, who carries what. */
+class BalanceTest {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+    private static final KitQuestion QUESTION = KitQuestion.of(
+            Samples.skerryRing(), Samples.CATALOGUE, Forecast.of(Samples.skerryRing(), Samples.CATALOGUE), Holds.NONE);
+    private static final Planner PLANNER = new Planner(QUESTION);
+    private static final Map<String, Integer> BEST =
+            PLANNER.contents(((Solution.Found) PLANNER.recommend(PATIENCE)).quantities());
+
+    private static double grams(Map<String, Integer> kit) {
+        return PLANNER.weigh(kit).mass().grams();
+    }
+
+    @Test
+    void theCurveRisesAndEachPointIsAKitTheCheckerPasses() {
+        List<Curve.Point> points = Curve.of(QUESTION, Curve.POINTS, PATIENCE).points();
+        assertThat(points).hasSizeGreaterThanOrEqualTo(12);
+        double coverage = 0;
+        for (Curve.Point point : points) {
+            assertThat(point.coverage()).isGreaterThanOrEqualTo(coverage - 1e-9);
+            assertThat(point.gap()).isLessThanOrEqualTo(0.02);
+            assertThat(point.grams()).isLessThanOrEqualTo(point.limitGrams() + 1e-6);
+            KitQuestion limited = QUESTION.withMassLimit(point.limitGrams());
+            assertThat(Checker.faults(
+                            limited.choice(),
+                            new Allocator(limited.choice()).allocate(limited.quantities(point.pieces())),
+                            true))
+                    .isEmpty();
+            coverage = point.coverage();
+        }
+        assertThat(coverage).isGreaterThan(0.95);
+        Difference difference =
+                Difference.between(points.getFirst().pieces(), points.getLast().pieces());
+        assertThat(difference.in()).isNotEmpty();
+        assertThat(Difference.between(BEST, BEST).none()).isTrue();
+    }
+
+    @Test
+    void pruningStartsWithWhatEarnsLeastAndSaysWhatIsLost() {
+        Prune prune = new Prune(QUESTION, BEST);
+        List<Prune.Piece> pieces = prune.pieces();
+        assertThat(pieces).hasSize(BEST.size());
+        double now = PLANNER.weigh(BEST).worth();
+        double before = -1;
+        for (Prune.Piece piece :
+                pieces.stream().filter(p -> p.floor().isEmpty()).toList()) {
+            assertThat(piece.lostPerGram()).isGreaterThanOrEqualTo(before);
+            before = piece.lostPerGram();
+        }
+        Prune.Piece first = pieces.getFirst();
+        Map<String, Integer> without = new HashMap<>(BEST);
+        without.merge(first.supply().id(), -1, Integer::sum);
+        assertThat(first.lost()).isCloseTo(now - PLANNER.weigh(without).worth(), within(1e-5));
+        assertThat(pieces.stream()
+                        .filter(p -> p.supply().id().equals("reliever-inhaler"))
+                        .findFirst()
+                        .orElseThrow()
+                        .floor())
+                .contains("for everybody it is prescribed to");
+    }
+
+    @Test
+    void aSwapSaysWhatItChangesInGramsAndWorth() {
+        Prune prune = new Prune(QUESTION, BEST);
+        Supply pad = Samples.CATALOGUE.supply("hydrocolloid-pad").orElseThrow();
+        assertThat(BEST).containsKey(pad.id());
+        List<Prune.Swap> swaps = prune.swaps(pad);
+        assertThat(swaps).isNotEmpty();
+        for (Prune.Swap swap : swaps) {
+            Map<String, Integer> changed = new HashMap<>(BEST);
+            changed.remove(pad.id());
+            changed.merge(swap.to().id(), swap.pieces(), Integer::sum);
+            assertThat(swap.grams()).isCloseTo(grams(changed) - grams(BEST), within(1e-6));
+            assertThat(swap.worth())
+                    .isCloseTo(
+                            PLANNER.weigh(changed).worth() - PLANNER.weigh(BEST).worth(), within(1e-5));
+        }
+    }
+
+    @Test
+    void contentsAreSortedIntoWhatToTakeWhatIsMissingAndASecondKit() {
+        Map<String, Integer> have = Map.of(
+                "plaster-fabric",
+                40,
+                "antiseptic-wipe",
+                5,
+                "triangular-bandage",
+                4,
+                "gloves-nitrile",
+                10,
+                "foil-blanket",
+                3);
+        Sorting sorting = Sorting.of(QUESTION, have, 150, PATIENCE);
+        have.forEach((id, pieces) -> assertThat(
+                        sorting.take().getOrDefault(id, 0) + sorting.surplus().getOrDefault(id, 0))
+                .as(id)
+                .isEqualTo(pieces));
+        assertThat(sorting.missing()).containsKey("auto-injector").doesNotContainKey("foil-blanket");
+        assertThat(sorting.surplus()).containsKey("foil-blanket");
+        assertThat(sorting.second()).isNotEmpty();
+        sorting.second().forEach((id, pieces) -> assertThat(pieces)
+                .isLessThanOrEqualTo(sorting.surplus().get(id)));
+        assertThat(grams(sorting.second())).isLessThanOrEqualTo(150);
+    }
+
+    @Test
+    void everyGroupThatMaySeparateKeepsWhatGuardsLifeAndLoadsAreEven() {
+        Map<String, Integer> kit = new HashMap<>(BEST);
+        kit.put("pressure-dressing-wide", 2);
+        Carry carry = Carry.of(QUESTION, kit, List.of(List.of(0, 1), List.of(2)), PATIENCE);
+        Map<String, Integer> together = new HashMap<>();
+        carry.carriers().forEach(c -> c.forEach((id, n) -> together.merge(id, n, Integer::sum)));
+        assertThat(together).isEqualTo(kit);
+        assertThat(carry.carriers().get(2))
+                .satisfies(third -> assertThat(third.keySet()).anyMatch(id -> id.startsWith("pressure-dressing")));
+        List<Double> loads = carry.carriers().stream().map(BalanceTest::grams).toList();
+        double most = loads.stream().mapToDouble(Double::doubleValue).max().orElseThrow();
+        double least = loads.stream().mapToDouble(Double::doubleValue).min().orElseThrow();
+        assertThat(most - least).isLessThan(120);
+        assertThat(carry.tooFew()).contains("Breathe for someone safely");
+    }
+
+    @Test
+    void whatRidesElsewhereServesAndWeighsNothing() {
+        Holds holds = new Holds(Map.of(), java.util.Set.of(), Map.of("shears", 1, "beacon", 1));
+        KitQuestion question = KitQuestion.of(
+                Samples.skerryRing(), Samples.CATALOGUE, Forecast.of(Samples.skerryRing(), Samples.CATALOGUE), holds);
+        Planner planner = new Planner(question);
+        Plan with = planner.weigh(BEST);
+        Map<String, Integer> kit = planner.contents(((Solution.Found) planner.recommend(PATIENCE)).quantities());
+        assertThat(kit).doesNotContainKeys("shears", "beacon", "small-scissors");
+        assertThat(with.mass()).isEqualTo(PLANNER.weigh(BEST).mass());
+        assertThat(planner.weigh(kit).coverage())
+                .isGreaterThan(PLANNER.weigh(BEST).coverage());
+        assertThat(planner.weigh(kit).stepsServedBy("beacon")).isNotEmpty();
+    }
+}
