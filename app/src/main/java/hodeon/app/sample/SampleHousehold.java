@@ -1,13 +1,19 @@
 package hodeon.app.sample;
 
+import hodeon.app.household.AccessTokens;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.SampleAccount;
 import hodeon.app.kit.KitService;
 import hodeon.app.trip.TripService;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -19,13 +25,23 @@ class SampleHousehold implements SmartInitializingSingleton {
     private final HouseholdService households;
     private final TripService trips;
     private final KitService kits;
+    private final AccessTokens tokens;
     private final Clock clock;
+    private final Path data;
 
-    SampleHousehold(HouseholdService households, TripService trips, KitService kits, Clock clock) {
+    SampleHousehold(
+            HouseholdService households,
+            TripService trips,
+            KitService kits,
+            AccessTokens tokens,
+            Clock clock,
+            @Value("${hodeon.data}") Path data) {
         this.households = households;
         this.trips = trips;
         this.kits = kits;
+        this.tokens = tokens;
         this.clock = clock;
+        this.data = data;
     }
 
     @Override
@@ -40,5 +56,15 @@ class SampleHousehold implements SmartInitializingSingleton {
         trips.add(household, SampleTrips.lanternHutTraverse(today));
         UUID shakedown = trips.add(household, SampleTrips.springShakedown(today));
         kits.save(household, shakedown, "Deck pouch", SampleTrips.DECK_POUCH);
+        keepToken(tokens.make(SampleAccount.SIGN_IN_NAME, "printed at the start of the demo"));
+    }
+
+    /** Where ./hodeon demo finds it to print it. */
+    private void keepToken(String token) {
+        try {
+            Files.writeString(data.resolve("sample-token"), token);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

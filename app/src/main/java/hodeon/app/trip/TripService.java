@@ -1,6 +1,7 @@
 package hodeon.app.trip;
 
 import hodeon.app.shell.NotHere;
+import hodeon.core.notice.Fault;
 import hodeon.core.party.Party;
 import hodeon.core.trip.Company;
 import hodeon.core.trip.Limits;
@@ -15,6 +16,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,6 +49,12 @@ public class TripService {
         row.householdId = householdId;
         write(row, brief);
         return trips.save(row).id;
+    }
+
+    /** Checks a form as the page does and adds its trip; throws what {@code refused} makes of the faults. */
+    public UUID addChecked(UUID householdId, BriefForm form, Function<List<Fault>, RuntimeException> refused) {
+        BriefConverter converter = new BriefConverter(form);
+        return add(householdId, converter.convert().orElseThrow(() -> refused.apply(converter.faults())));
     }
 
     /** Saves over the version the brief was opened with; throws {@link ChangedElsewhere} if there is a newer one. */

@@ -13,7 +13,7 @@ import java.util.Arrays;
  * <p>Where g_0 would underflow, the count is cut into 2^r equal independent parts, which a negative binomial allows,
  * and the parts are added up again; every term stays positive, so nothing cancels.
  */
-final class PiecesOnTrip {
+public final class PiecesOnTrip {
 
     /** Smallest log g_0 the recursion is started from; e^-500 leaves room for the products. */
     private static final double LEAST_LOG_START = -500;
@@ -22,7 +22,8 @@ final class PiecesOnTrip {
 
     private PiecesOnTrip() {}
 
-    static Distribution of(EventCount events, Distribution perEvent) {
+    /** Pieces the trip takes when each event takes {@code perEvent}. */
+    public static Distribution of(EventCount events, Distribution perEvent) {
         if (events.personDays() == 0 || events.shape() == 0) {
             return Distribution.nothing();
         }

@@ -8,11 +8,12 @@ import java.util.List;
  * How many pieces one event takes for one step: first + re-dressing for the days that remain after the day it happens,
  * or + repeats for the hours until care. A day's weight is its share of the exposure.
  */
-final class PiecesPerEvent {
+public final class PiecesPerEvent {
 
     private PiecesPerEvent() {}
 
-    static Distribution of(Step step, List<Double> exposureByDay, int hoursToCare) {
+    /** @param exposureByDay adjusted person-days on each trip day, not all 0 */
+    public static Distribution of(Step step, List<Double> exposureByDay, int hoursToCare) {
         int days = exposureByDay.size();
         double total = exposureByDay.stream().mapToDouble(Double::doubleValue).sum();
         int most = step.first().lastKey() + later(step.repeat(), days, hoursToCare);

@@ -66,6 +66,11 @@ public record Choice(
             return k < atLeast.size() ? worth * atLeast.get(k) : 0;
         }
 
+        /** The floor in words, as a {@link Solution.TooTight} names it. */
+        public String floorInWords() {
+            return id + ": at least " + floor + " served";
+        }
+
         /** How many uses anything could be set aside for. */
         int slots() {
             return Math.max(atLeast.size(), floor);

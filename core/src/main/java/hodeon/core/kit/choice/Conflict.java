@@ -76,7 +76,7 @@ final class Conflict {
         for (Use use : choice.uses()) {
             if (use.floor() > 0) {
                 demands.add(new Demand(
-                        use.id() + ": at least " + use.floor() + " served",
+                        use.floorInWords(),
                         c -> new Choice(
                                 c.candidates(), floorless(c.uses(), use.id()), c.floors(), c.limits(), c.mostKinds())));
             }

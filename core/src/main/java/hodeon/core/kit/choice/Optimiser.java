@@ -65,9 +65,13 @@ public final class Optimiser {
 
     /** A kit within {@code gap} of its bound: the first answer if it is near enough, else a search until it is. */
     public Solution within(double gap, Duration patience) {
+        long start = System.nanoTime();
         Solution first = quick(patience);
-        if (first instanceof Solution.Found found && found.gap() > gap) {
-            Solution.Found searched = (Solution.Found) prove(gap, patience);
+        Duration left = patience.minusNanos(System.nanoTime() - start);
+        if (first instanceof Solution.Found found && found.gap() > gap && left.isPositive()) {
+            if (!(search(gap, left).orElse(first) instanceof Solution.Found searched)) {
+                return first;
+            }
             Solution.Found better = searched.worth() >= found.worth() ? searched : found;
             return new Solution.Found(
                     better.quantities(),
@@ -82,14 +86,18 @@ public final class Optimiser {
      * Throws {@link IllegalStateException} when the time was too short to find any.
      */
     public Solution prove(double relativeGap, Duration patience) {
+        return search(relativeGap, patience)
+                .orElseThrow(() -> new IllegalStateException(
+                        "No kit was found within " + patience.toMillis() + " ms; allow more time."));
+    }
+
+    private Optional<Solution> search(double relativeGap, Duration patience) {
         Formulation formulation = Formulation.earning(choice);
         Answer answer = solver.maximise(formulation.model(), relativeGap, patience);
         return switch (answer.ending()) {
-            case SOLVED, STOPPED -> found(whole(formulation.pieces(answer.values())), answer.bound(), 0);
-            case INFEASIBLE -> tooTight(patience);
-            case NOTHING_FOUND ->
-                throw new IllegalStateException(
-                        "No kit was found within " + patience.toMillis() + " ms; allow more time.");
+            case SOLVED, STOPPED -> Optional.of(found(whole(formulation.pieces(answer.values())), answer.bound(), 0));
+            case INFEASIBLE -> Optional.of(tooTight(patience));
+            case NOTHING_FOUND -> Optional.empty();
         };
     }
 

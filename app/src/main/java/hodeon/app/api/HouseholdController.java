@@ -1,0 +1,80 @@
+package hodeon.app.api;
+
+import hodeon.app.household.Member;
+import hodeon.app.kit.Plans;
+import hodeon.app.trip.TripService;
+import hodeon.core.notice.Faults;
+import java.net.URI;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** A household's trips and plans, read and made by its programs. */
+@RestController
+@RequestMapping("/api/v1")
+class HouseholdController {
+
+    private final TripService trips;
+    private final Plans plans;
+
+    HouseholdController(TripService trips, Plans plans) {
+        this.trips = trips;
+        this.plans = plans;
+    }
+
+    @GetMapping("/trips")
+    List<TripCall.TripAnswer> trips(@AuthenticationPrincipal Member member) {
+        return trips.all(member.householdId()).stream().map(TripCall::answer).toList();
+    }
+
+    @GetMapping("/trips/{id}")
+    TripCall.TripAnswer trip(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        return TripCall.answer(trips.find(member.householdId(), id));
+    }
+
+    @PostMapping("/trips")
+    ResponseEntity<TripCall.TripAnswer> add(@AuthenticationPrincipal Member member, @RequestBody JsonNode body) {
+        UUID id = trips.addChecked(member.householdId(), TripCall.form(body), faults -> new NotValid(faults));
+        return ResponseEntity.created(URI.create("/api/v1/trips/" + id))
+                .body(TripCall.answer(trips.find(member.householdId(), id)));
+    }
+
+    /** What lies on a trip's mat now: the recommendation until somebody changes it. */
+    @GetMapping("/trips/{id}/plan")
+    Plans.Told plan(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        return plans.onMat(member.householdId(), id);
+    }
+
+    /** Saves what lies on the mat as a kit. */
+    @PostMapping("/trips/{id}/plan")
+    ResponseEntity<Plans.Told> save(
+            @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody JsonNode body) {
+        JsonFields fields = JsonFields.of(body, new Faults());
+        String name = fields.text("name", 80);
+        NotValid.unlessNone(fields.faults());
+        return ResponseEntity.status(HttpStatus.CREATED).body(plans.save(member.householdId(), id, name));
+    }
+
+    @GetMapping("/plans")
+    List<Plans.Told> plans(@AuthenticationPrincipal Member member) {
+        return plans.all(member.householdId());
+    }
+
+    @RequestMapping("/**")
+    ResponseEntity<ProblemDetail> nothingHere() {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.NOT_FOUND, "The API has nothing at this address; see /api/v1/openapi.yaml.");
+        problem.setTitle("Nothing here");
+        return ResponseEntity.status(HttpStatus.NOT_FOUND).body(problem);
+    }
+}

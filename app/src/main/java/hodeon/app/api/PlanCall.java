@@ -1,0 +1,207 @@
+package hodeon.app.api;
+
+import hodeon.core.kit.choice.Allocation;
+import hodeon.core.kit.choice.Allocator;
+import hodeon.core.kit.choice.Choice;
+import hodeon.core.kit.choice.Choice.Candidate;
+import hodeon.core.kit.choice.Choice.Limit;
+import hodeon.core.kit.choice.Choice.Service;
+import hodeon.core.kit.choice.Choice.Use;
+import hodeon.core.kit.choice.Curves;
+import hodeon.core.kit.choice.Optimiser;
+import hodeon.core.kit.choice.Solution;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/** {@code POST /api/v1/plans/solve} and {@code /curve}: which whole quantities make the most of the steps. */
+final class PlanCall {
+
+    private static final int MOST_SUPPLIES = 1_000;
+    private static final int MOST_STEPS = 2_000;
+    private static final int MOST_USES = 2_000;
+    private static final int MOST_PIECES = 100_000;
+    private static final double MOST_AMOUNT = 1e9;
+    private static final int LONGEST_ID = 120;
+    private static final int MOST_SECONDS = 60;
+    private static final int MOST_POINTS = 60;
+    /** Stands for no limit of mass, so that a curve has one to move. */
+    private static final double UNLIMITED = 1e12;
+
+    private final Choice choice;
+    private final List<List<Double>> taken;
+    private final double gap;
+    private final Duration patience;
+
+    record Answer(
+            double worth,
+            double bound,
+            double gap,
+            boolean proven,
+            List<Quantity> quantities,
+            Totals totals,
+            List<StepAnswer> steps) {}
+
+    record Quantity(String id, int pieces) {}
+
+    record Totals(double massGrams, double volumeMillilitres, double price, int kinds, int pieces) {}
+
+    record StepAnswer(String id, double worth, int servedUses) {}
+
+    record CurveAnswer(List<Point> points) {}
+
+    /** @param conflict why nothing fits this limit; missing where something does */
+    record Point(
+            double massLimitGrams,
+            @Nullable Answer plan,
+            @Nullable List<String> conflict) {}
+
+    PlanCall(JsonFields body) {
+        List<Use> uses = uses(body);
+        Map<String, Integer> numbers = new HashMap<>();
+        for (int u = 0; u < uses.size(); u++) {
+            if (numbers.put(uses.get(u).id(), u) != null) {
+                body.fault("steps", "names “" + uses.get(u).id() + "” twice", "Give every step its own id");
+            }
+        }
+        List<Candidate> candidates = new ArrayList<>();
+        List<Double> grams = new ArrayList<>();
+        List<Double> millilitres = new ArrayList<>();
+        List<Double> prices = new ArrayList<>();
+        for (JsonFields supply : body.objects("supplies", MOST_SUPPLIES, false)) {
+            candidates.add(candidate(supply, numbers));
+            grams.add(supply.number("massGrams", 0, MOST_AMOUNT, Optional.of(0.0)));
+            millilitres.add(supply.number("volumeMillilitres", 0, MOST_AMOUNT, Optional.of(0.0)));
+            prices.add(supply.number("price", 0, MOST_AMOUNT, Optional.of(0.0)));
+        }
+        JsonFields asked = body.object("limits");
+        List<Limit> limits = new ArrayList<>();
+        limits.add(new Limit(
+                "g", grams, asked.optionalNumber("massGrams", 0, MOST_AMOUNT).orElse(UNLIMITED)));
+        asked.optionalNumber("volumeMillilitres", 0, MOST_AMOUNT)
+                .ifPresent(most -> limits.add(new Limit("ml", millilitres, most)));
+        asked.optionalNumber("price", 0, MOST_AMOUNT)
+                .ifPresent(most -> limits.add(new Limit("of price", prices, most)));
+        OptionalInt kinds = asked.has("kinds")
+                ? OptionalInt.of(asked.whole("kinds", 0, MOST_SUPPLIES, Optional.empty()))
+                : OptionalInt.empty();
+        this.gap = body.number("gap", 0, 1, Optional.of(0.001));
+        this.patience = Duration.ofMillis(
+                (long) (1000 * body.number("timeLimitSeconds", 0.01, MOST_SECONDS, Optional.of(20.0))));
+        NotValid.unlessNone(body.faults());
+        this.choice = new Choice(candidates, uses, List.of(), limits, kinds);
+        this.taken = List.of(grams, millilitres, prices);
+    }
+
+    Answer solve() {
+        return switch (new Optimiser(choice).within(gap, patience)) {
+            case Solution.Found found -> answer(choice, found);
+            case Solution.TooTight tight -> throw new CannotHold(tight.conflict(), floors(tight));
+        };
+    }
+
+    CurveAnswer curve(JsonFields body) {
+        List<Double> limits = body.numbers("massLimits", 0, MOST_AMOUNT, MOST_POINTS).stream()
+                .sorted()
+                .distinct()
+                .toList();
+        NotValid.unlessNone(body.faults());
+        List<Solution> solutions = Curves.along(choice, limits, patience);
+        return new CurveAnswer(IntStream.range(0, limits.size())
+                .mapToObj(i -> switch (solutions.get(i)) {
+                    case Solution.Found found ->
+                        new Point(limits.get(i), answer(choice.withFirstLimit(limits.get(i)), found), null);
+                    case Solution.TooTight tight -> new Point(limits.get(i), null, tight.conflict());
+                })
+                .toList());
+    }
+
+    private List<String> floors(Solution.TooTight tight) {
+        return choice.uses().stream()
+                .filter(u -> u.floor() > 0 && tight.conflict().contains(u.floorInWords()))
+                .map(Use::id)
+                .toList();
+    }
+
+    private Answer answer(Choice limited, Solution.Found found) {
+        int[] quantities = found.array();
+        Allocation allocation = new Allocator(limited).allocate(quantities);
+        List<Quantity> pieces = IntStream.range(0, quantities.length)
+                .mapToObj(i -> new Quantity(choice.candidates().get(i).id(), quantities[i]))
+                .toList();
+        List<StepAnswer> steps = IntStream.range(0, choice.uses().size())
+                .mapToObj(u -> new StepAnswer(
+                        choice.uses().get(u).id(),
+                        allocation.worthByUse().get(u),
+                        allocation.servedByUse().get(u)))
+                .toList();
+        return new Answer(
+                found.worth(),
+                found.bound(),
+                found.gap(),
+                found.gap() <= gap,
+                pieces,
+                new Totals(
+                        total(0, quantities),
+                        total(1, quantities),
+                        total(2, quantities),
+                        Choice.kinds(quantities),
+                        IntStream.of(quantities).sum()),
+                steps);
+    }
+
+    private double total(int of, int[] quantities) {
+        return new Limit("", taken.get(of), 0).taken(quantities);
+    }
+
+    private static List<Use> uses(JsonFields body) {
+        List<Use> uses = new ArrayList<>();
+        for (JsonFields step : body.objects("steps", MOST_STEPS, false)) {
+            List<Double> atLeast = step.numbers("atLeast", 0, 1, MOST_USES);
+            for (int k = 1; k < atLeast.size(); k++) {
+                if (atLeast.get(k) > atLeast.get(k - 1) + 1e-12) {
+                    step.fault("atLeast", "falls: P(U ≥ k) is never above P(U ≥ k−1)", "Correct entry " + k);
+                }
+            }
+            uses.add(new Use(
+                    step.text("id", LONGEST_ID),
+                    step.number("worth", 0, MOST_AMOUNT),
+                    atLeast,
+                    step.whole("floorUses", 0, MOST_USES, Optional.of(0))));
+        }
+        return uses;
+    }
+
+    private static Candidate candidate(JsonFields supply, Map<String, Integer> numbers) {
+        String id = supply.text("id", LONGEST_ID);
+        int least = supply.whole("minPieces", 0, MOST_PIECES, Optional.of(0));
+        boolean durable = supply.yes("durable", false);
+        int most = supply.whole("maxPieces", 0, MOST_PIECES, Optional.of(durable ? Math.max(1, least) : 1_000));
+        if (most < least) {
+            supply.fault("maxPieces", "is at least minPieces, " + least, "Raise it, or lower minPieces");
+            most = least;
+        }
+        Map<Integer, Double> serves = new HashMap<>();
+        for (JsonFields service : supply.objects("serves", MOST_STEPS, true)) {
+            String step = service.text("step", LONGEST_ID);
+            double tier = service.number("tier", 0, 1);
+            Integer use = numbers.get(step);
+            if (use == null) {
+                service.fault("step", "is the id of one of the steps", "Correct it, or add the step");
+            } else if (tier > 0) {
+                serves.merge(use, tier, Math::max);
+            }
+        }
+        List<Service> services = new ArrayList<>();
+        serves.forEach((use, tier) -> services.add(new Service(use, tier)));
+        services.sort(java.util.Comparator.comparingInt(Service::use));
+        return new Candidate(
+                id, least, most, supply.whole("usesPerPiece", 1, 10_000, Optional.of(1)), durable, services);
+    }
+}

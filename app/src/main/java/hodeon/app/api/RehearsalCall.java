@@ -1,0 +1,152 @@
+package hodeon.app.api;
+
+import hodeon.core.catalogue.Step;
+import hodeon.core.kit.Rehearsal;
+import hodeon.core.kit.RehearsalResult;
+import hodeon.core.kit.RehearsalResult.Estimate;
+import hodeon.core.kit.choice.Choice;
+import hodeon.core.kit.choice.Choice.Candidate;
+import hodeon.core.kit.choice.Choice.Service;
+import hodeon.core.kit.choice.Choice.Use;
+import hodeon.core.need.TripDraws;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** {@code POST /api/v1/rehearsals}: the same trip many times with given contents. */
+final class RehearsalCall {
+
+    private static final int MOST_TRIPS = 1_000_000;
+    private static final int MOST_SUPPLIES = 1_000;
+    /** Events times trips; keeps an answer within some ten seconds. */
+    private static final double MOST_EVENTS = 3e7;
+
+    record Answer(
+            long trips,
+            long seed,
+            Estimate everythingMet,
+            Estimate decisiveMet,
+            List<Estimate> decisiveMetBySeverity,
+            List<RanOut> ranOutFirst,
+            List<ProblemAnswer> problems,
+            List<Played> sampleTrip) {}
+
+    record RanOut(String problem, String capability, double share) {}
+
+    record ProblemAnswer(String id, Estimate atLeastOne, List<StepAnswer> steps) {}
+
+    record StepAnswer(String capability, Estimate meanPieces) {}
+
+    record Played(int day, String problem, String capability, int pieces, List<Given> given, int missing) {}
+
+    record Given(String supply, int pieces) {}
+
+    private RehearsalCall() {}
+
+    static Answer answer(JsonFields body) {
+        List<ForecastCall.Asked> problems = ForecastCall.problems(body);
+        List<Rehearsal.Rehearsed> rehearsed = new ArrayList<>();
+        List<JsonFields> fields = body.objects("problems", ForecastCall.MOST_PROBLEMS, false);
+        for (int p = 0; p < problems.size(); p++) {
+            rehearsed.add(new Rehearsal.Rehearsed(
+                    fields.get(p).whole("severity", 1, 5, Optional.of(3)),
+                    problems.get(p).steps().stream().map(Step::importance).toList()));
+        }
+        Choice choice = choice(body, problems);
+        int[] quantities =
+                choice.candidates().stream().mapToInt(Candidate::most).toArray();
+        int trips = body.whole("trips", 1, MOST_TRIPS, Optional.of(Rehearsal.TRIPS));
+        long seed = (long) body.number("seed", -9e15, 9e15, Optional.of(1.0));
+        double events = problems.stream().mapToDouble(p -> p.events().mean()).sum() * trips;
+        if (events > MOST_EVENTS) {
+            body.fault(
+                    "trips",
+                    "times the expected events is " + (long) events + ", at most " + (long) MOST_EVENTS,
+                    "Rehearse fewer trips");
+        }
+        NotValid.unlessNone(body.faults());
+        TripDraws draws = new TripDraws(problems.stream()
+                .map(p -> new TripDraws.Source(p.events(), p.exposureByDay(), p.steps(), p.hoursToCare()))
+                .toList());
+        Rehearsal rehearsal = new Rehearsal(draws, rehearsed, choice, quantities);
+        return answer(problems, choice, rehearsal, rehearsal.run(trips, seed));
+    }
+
+    private static Answer answer(
+            List<ForecastCall.Asked> problems, Choice choice, Rehearsal rehearsal, RehearsalResult result) {
+        List<RanOut> ranOut = new ArrayList<>();
+        List<ProblemAnswer> told = new ArrayList<>();
+        int use = 0;
+        for (int p = 0; p < problems.size(); p++) {
+            List<StepAnswer> steps = new ArrayList<>();
+            for (Step step : problems.get(p).steps()) {
+                double share = result.firstMissed().get(use);
+                if (share > 0) {
+                    ranOut.add(new RanOut(problems.get(p).id(), step.capability(), share));
+                }
+                steps.add(new StepAnswer(step.capability(), result.pieces().get(use++)));
+            }
+            told.add(new ProblemAnswer(problems.get(p).id(), result.happened().get(p), steps));
+        }
+        ranOut.sort(Comparator.comparingDouble(RanOut::share).reversed());
+        List<Played> sample = rehearsal.replay(result.seed(), 0).stream()
+                .map(w -> new Played(
+                        w.want().day(),
+                        problems.get(w.want().problem()).id(),
+                        problems.get(w.want().problem())
+                                .steps()
+                                .get(w.want().step())
+                                .capability(),
+                        w.want().pieces(),
+                        w.given().stream()
+                                .map(g -> new Given(
+                                        choice.candidates().get(g.candidate()).id(), g.pieces()))
+                                .toList(),
+                        w.missing()))
+                .toList();
+        return new Answer(
+                result.trips(),
+                result.seed(),
+                result.everything(),
+                result.decisive(),
+                result.bySeverity(),
+                ranOut,
+                told,
+                sample);
+    }
+
+    private static Choice choice(JsonFields body, List<ForecastCall.Asked> problems) {
+        List<Use> uses = new ArrayList<>();
+        Map<String, List<Integer>> byCapability = new HashMap<>();
+        for (ForecastCall.Asked problem : problems) {
+            for (Step step : problem.steps()) {
+                byCapability
+                        .computeIfAbsent(step.capability(), c -> new ArrayList<>())
+                        .add(uses.size());
+                uses.add(new Use(problem.id() + "/" + step.capability(), 0, List.of()));
+            }
+        }
+        List<Candidate> candidates = new ArrayList<>();
+        for (JsonFields supply : body.objects("supplies", MOST_SUPPLIES, false)) {
+            int pieces = supply.whole("pieces", 0, 100_000, Optional.empty());
+            List<Service> serves = new ArrayList<>();
+            for (JsonFields service : supply.objects("serves", MOST_SUPPLIES, true)) {
+                String capability = service.text("capability", 120);
+                double tier = service.number("tier", 1e-9, 1);
+                byCapability.getOrDefault(capability, List.of()).forEach(u -> serves.add(new Service(u, tier)));
+            }
+            candidates.add(new Candidate(
+                    supply.text("id", 120),
+                    0,
+                    pieces,
+                    supply.whole("usesPerPiece", 1, 10_000, Optional.of(1)),
+                    supply.yes("durable", false),
+                    serves));
+        }
+        return new Choice(candidates, uses, List.of(), List.of(), OptionalInt.empty());
+    }
+}

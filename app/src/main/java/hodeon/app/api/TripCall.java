@@ -1,0 +1,155 @@
+package hodeon.app.api;
+
+import hodeon.app.trip.BriefForm;
+import hodeon.app.trip.StoredTrip;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.trip.Trip;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/** A trip as JSON, both ways. What comes in is read into the form of the brief page, so that the same rules hold. */
+final class TripCall {
+
+    record TripAnswer(
+            UUID id,
+            long version,
+            String name,
+            String start,
+            String end,
+            String season,
+            int hoursToCare,
+            String stance,
+            LimitsAnswer limits,
+            List<LegAnswer> legs,
+            List<PersonAnswer> people,
+            List<String> region,
+            List<String> passage,
+            int dogs,
+            int strangersPercent) {}
+
+    record LimitsAnswer(
+            double massGrams,
+            @Nullable Double volumeLitres,
+            @Nullable Double price,
+            @Nullable Integer kinds) {}
+
+    record LegAnswer(String activity, String environment, double days) {}
+
+    record PersonAnswer(
+            String name,
+            int alike,
+            int years,
+            double kilograms,
+            String training,
+            List<String> allergies,
+            List<String> conditions,
+            List<String> rescue) {}
+
+    private TripCall() {}
+
+    static TripAnswer answer(StoredTrip stored) {
+        Trip trip = stored.trip();
+        return new TripAnswer(
+                stored.id(),
+                stored.version(),
+                trip.name(),
+                trip.start().toString(),
+                trip.end().toString(),
+                Tag.idOf(trip.season()),
+                trip.hoursToCare(),
+                Tag.idOf(trip.stance()),
+                new LimitsAnswer(
+                        trip.limits().mass().grams(),
+                        trip.limits().volume().map(v -> v.litres()).orElse(null),
+                        trip.limits().price().map(p -> p.amount()).orElse(null),
+                        trip.limits().kinds().isPresent()
+                                ? trip.limits().kinds().getAsInt()
+                                : null),
+                trip.legs().stream()
+                        .map(l -> new LegAnswer(Tag.idOf(l.activity()), Tag.idOf(l.environment()), l.days()))
+                        .toList(),
+                stored.people().stream()
+                        .map(p -> new PersonAnswer(
+                                p.person().name(),
+                                p.alike(),
+                                p.person().years(),
+                                p.person().bodyMass().grams() / 1000,
+                                Tag.idOf(p.person().training()),
+                                ids(p.person().allergies()),
+                                ids(p.person().conditions()),
+                                ids(p.person().rescue())))
+                        .toList(),
+                ids(trip.region()),
+                ids(trip.passage()),
+                trip.company().dogs(),
+                (int) Math.round(100 * trip.company().strangers()));
+    }
+
+    static BriefForm form(JsonNode body) {
+        BriefForm form = new BriefForm();
+        form.setName(text(body, "name"));
+        form.setStart(text(body, "start"));
+        form.setEnd(text(body, "end"));
+        form.setSeason(constant(body, "season"));
+        form.setHoursToCare(text(body, "hoursToCare"));
+        form.setStance(constant(body, "stance"));
+        JsonNode limits = body.path("limits");
+        form.setMassLimit(text(limits, "massGrams"));
+        form.setVolumeLimit(text(limits, "volumeLitres"));
+        form.setPriceLimit(text(limits, "price"));
+        form.setKindsLimit(text(limits, "kinds"));
+        form.setRegion(constants(body, "region"));
+        form.setPassage(constants(body, "passage"));
+        form.setDogs(text(body, "dogs"));
+        form.setStrangers(text(body, "strangersPercent"));
+        for (JsonNode leg : body.path("legs").values()) {
+            BriefForm.LegForm row = new BriefForm.LegForm();
+            row.setActivity(constant(leg, "activity"));
+            row.setEnvironment(constant(leg, "environment"));
+            row.setDays(text(leg, "days"));
+            form.getLegs().add(row);
+        }
+        for (JsonNode person : body.path("people").values()) {
+            BriefForm.PersonForm row = new BriefForm.PersonForm();
+            row.setName(text(person, "name"));
+            row.setAlike(person.has("alike") ? text(person, "alike") : "1");
+            row.setYears(text(person, "years"));
+            row.setKilograms(text(person, "kilograms"));
+            row.setTraining(constant(person, "training"));
+            row.setAllergies(constants(person, "allergies"));
+            row.setConditions(constants(person, "conditions"));
+            row.setRescue(constants(person, "rescue"));
+            form.getPeople().add(row);
+        }
+        return form;
+    }
+
+    private static String text(JsonNode object, String field) {
+        JsonNode node = object.path(field);
+        return node.isMissingNode() || node.isNull() ? "" : node.isString() ? node.asString() : node.toString();
+    }
+
+    private static String constant(JsonNode object, String field) {
+        return upper(text(object, field));
+    }
+
+    private static Set<String> constants(JsonNode object, String field) {
+        return object.path(field).values().stream()
+                .map(n -> upper(n.isString() ? n.asString() : n.toString()))
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private static String upper(String id) {
+        return id.toUpperCase(Locale.ROOT).replace('-', '_');
+    }
+
+    private static List<String> ids(Set<? extends Enum<?>> constants) {
+        return constants.stream().map(Tag::idOf).sorted().toList();
+    }
+}

@@ -1,0 +1,84 @@
+package hodeon.app.kit;
+
+import hodeon.core.kit.Plan;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** What a household plans to take, for programs. */
+@Service
+public class Plans {
+
+    private final MatService mats;
+    private final KitService kits;
+    private final KitCalculator calculator;
+
+    Plans(MatService mats, KitService kits, KitCalculator calculator) {
+        this.mats = mats;
+        this.kits = kits;
+        this.calculator = calculator;
+    }
+
+    /**
+     * A plan.
+     *
+     * @param id of the saved kit; missing while it only lies on the mat
+     * @param coverage worth as a share of meeting every need; missing for a kit whose trip is gone
+     */
+    public record Told(
+            @Nullable UUID id,
+            @Nullable UUID tripId,
+            String name,
+            double massGrams,
+            double volumeMillilitres,
+            @Nullable Double coverage,
+            List<Quantity> quantities) {}
+
+    /** Pieces of a supply, named as in the catalogue. */
+    public record Quantity(String id, int pieces) {}
+
+    public Told onMat(UUID householdId, UUID tripId) {
+        Mat mat = mats.mat(householdId, tripId);
+        Plan plan =
+                calculator.weigh(mat.trip().trip(), mat.along(), mat.pieces()).plan();
+        return new Told(
+                null,
+                tripId,
+                mat.trip().trip().name(),
+                plan.mass().grams(),
+                1000 * plan.volume().litres(),
+                plan.coverage(),
+                quantities(mat.pieces()));
+    }
+
+    public Told save(UUID householdId, UUID tripId, String name) {
+        Mat mat = mats.mat(householdId, tripId);
+        UUID id = kits.save(householdId, tripId, name, mat.pieces());
+        return told(kits.find(householdId, id));
+    }
+
+    public List<Told> all(UUID householdId) {
+        return kits.all(householdId).stream().map(Plans::told).toList();
+    }
+
+    private static Told told(Kit kit) {
+        return new Told(
+                kit.id(),
+                kit.tripId().orElse(null),
+                kit.name(),
+                kit.mass().grams(),
+                1000 * kit.volume().litres(),
+                null,
+                quantities(kit.pieces()));
+    }
+
+    private static List<Quantity> quantities(Map<String, Integer> pieces) {
+        return new TreeMap<>(pieces)
+                .entrySet().stream()
+                        .map(e -> new Quantity(e.getKey(), e.getValue()))
+                        .toList();
+    }
+}

@@ -1,0 +1,249 @@
+package hodeon.app.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import hodeon.app.WebTest;
+import hodeon.app.household.AccessTokens;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import org.yaml.snakeyaml.Yaml;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class ApiTest extends WebTest {
+
+    private static final Path EXAMPLES = Path.of("..", "docs", "formats", "api");
+    private static final JsonMapper JSON = new JsonMapper();
+
+    @Autowired
+    private AccessTokens tokens;
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    private RequestMappingHandlerMapping mappings;
+
+    private String token;
+
+    @BeforeEach
+    void aToken() {
+        token = tokens.make(mine.getUsername(), "test");
+    }
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return web.perform(request.header("Authorization", "Bearer " + token))
+                .andReturn()
+                .getResponse();
+    }
+
+    private MockHttpServletResponse send(String address, String body) throws Exception {
+        return send(post(address).contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    private static String example(String name) throws IOException {
+        return Files.readString(EXAMPLES.resolve(name));
+    }
+
+    private static JsonNode json(MockHttpServletResponse response) throws Exception {
+        return JSON.readTree(response.getContentAsByteArray());
+    }
+
+    private JsonNode ok(String address, String body) throws Exception {
+        MockHttpServletResponse response = send(address, body);
+        assertThat(response.getStatus()).as(response.getContentAsString()).isEqualTo(200);
+        return json(response);
+    }
+
+    @Test
+    void theForecastExampleGivesTheWorkedFigures() throws Exception {
+        JsonNode answer = ok("/api/v1/forecast", example("forecast.json"));
+        JsonNode blister = answer.path("problems").path(0);
+        JsonNode pads = blister.path("steps").path(0);
+        assertThat(blister.path("meanEvents").asDouble()).isCloseTo(0.6216, within(1e-9));
+        assertThat(pads.path("mean").asDouble()).isCloseTo(1.2432, within(1e-8));
+        assertThat(pads.path("distribution").path(0).asDouble()).isCloseTo(0.543948, within(5e-7));
+        assertThat(pads.path("quantiles").valueStream().map(q -> q.path("pieces")
+                        .asInt()))
+                .containsExactly(3, 5, 7);
+        JsonNode together = answer.path("capabilities").path(0);
+        assertThat(together.path("mean").asDouble()).isCloseTo(2.2224, within(1e-8));
+        assertThat(together.path("quantiles").path(1).path("pieces").asInt()).isEqualTo(6);
+        double sum = together.path("distribution")
+                .valueStream()
+                .mapToDouble(JsonNode::asDouble)
+                .sum();
+        assertThat(sum).isCloseTo(1, within(1e-9));
+    }
+
+    @Test
+    void theSolveExampleGivesTheWorkedKit() throws Exception {
+        JsonNode answer = ok("/api/v1/plans/solve", example("solve.json"));
+        assertThat(answer.path("worth").asDouble()).isCloseTo(12.2, within(1e-9));
+        assertThat(answer.path("bound").asDouble()).isGreaterThanOrEqualTo(12.2 - 1e-9);
+        assertThat(answer.path("proven").asBoolean()).isTrue();
+        assertThat(answer.path("quantities").valueStream().map(q -> q.path("pieces")
+                        .asInt()))
+                .containsExactly(1, 1);
+        assertThat(answer.path("totals").path("massGrams").asDouble()).isEqualTo(40);
+        assertThat(answer.path("steps").valueStream().map(q -> q.path("servedUses")
+                        .asInt()))
+                .containsExactly(1, 1);
+    }
+
+    @Test
+    void theCurveExampleRises() throws Exception {
+        JsonNode points = ok("/api/v1/plans/curve", example("curve.json")).path("points");
+        assertThat(points.valueStream().map(p -> p.path("massLimitGrams").asDouble()))
+                .containsExactly(10.0, 40.0, 100.0);
+        // 10 g: one strip for A; 40 g: as above; 100 g: two pads and a strip.
+        assertThat(points.valueStream()
+                        .map(p -> Math.rint(100 * p.path("plan").path("worth").asDouble()) / 100))
+                .containsExactly(4.5, 12.2, 17.2);
+    }
+
+    @Test
+    void theRehearsalExampleAgreesWithTheExactForecast() throws Exception {
+        JsonNode answer = ok("/api/v1/rehearsals", example("rehearsal.json"));
+        JsonNode met = answer.path("everythingMet");
+        // P(at most 3 pads) of the worked example lies between its 80 % and 95 % quantities.
+        assertThat(met.path("value").asDouble()).isBetween(0.8, 0.95);
+        JsonNode mean = answer.path("problems").path(0).path("steps").path(0).path("meanPieces");
+        assertThat(mean.path("value").asDouble())
+                .isCloseTo(1.2432, within(4 * mean.path("standardError").asDouble()));
+        assertThat(answer.path("ranOutFirst").path(0).path("capability").asString())
+                .isEqualTo("cushion");
+    }
+
+    @Test
+    void aTripIsMadeReadAndPlannedByTheSameRulesAsThePages() throws Exception {
+        MockHttpServletResponse made = send("/api/v1/trips", example("trip.json"));
+        assertThat(made.getStatus()).as(made.getContentAsString()).isEqualTo(201);
+        String address = String.valueOf(made.getHeader("Location"));
+        JsonNode trip = json(send(get(address)));
+        assertThat(trip.path("limits").path("volumeLitres").asDouble()).isEqualTo(2.5);
+        assertThat(trip.path("region").path(0).asString()).isEqualTo("many-ticks");
+        assertThat(trip.path("legs").path(0).path("days").asDouble()).isEqualTo(1.5);
+        JsonNode plan = json(send(get(address + "/plan")));
+        assertThat(plan.path("massGrams").asDouble()).isBetween(100.0, 900.0);
+        assertThat(plan.path("quantities").size()).isGreaterThan(20);
+        assertThat(send(address + "/plan", "{\"name\": \"Dash pouch\"}").getStatus())
+                .isEqualTo(201);
+        assertThat(json(send(get("/api/v1/plans"))).path(0).path("name").asString())
+                .isEqualTo("Dash pouch");
+        assertThat(json(send(get("/api/v1/trips"))).size()).isEqualTo(1);
+
+        String wrong =
+                example("trip.json").replace("\"years\": 44", "\"years\": 400").replace("1.5", "-2");
+        MockHttpServletResponse refused = send("/api/v1/trips", wrong);
+        assertThat(refused.getStatus()).isEqualTo(422);
+        assertThat(json(refused).path("faults").valueStream().map(f -> f.path("field")
+                        .asString()))
+                .containsExactlyInAnyOrder("people[0].years", "legs[0].days");
+        assertThat(json(send(get("/api/v1/trips"))).size()).isEqualTo(1);
+    }
+
+    @Test
+    void anotherHouseholdsTokenOpensNothingOfMine() throws Exception {
+        String address =
+                String.valueOf(send("/api/v1/trips", example("trip.json")).getHeader("Location"));
+        token = tokens.make(others.getUsername(), "theirs");
+        assertThat(send(get(address)).getStatus()).isEqualTo(404);
+        assertThat(send(get(address + "/plan")).getStatus()).isEqualTo(404);
+        assertThat(send(address + "/plan", "{\"name\": \"Taken\"}").getStatus()).isEqualTo(404);
+        assertThat(json(send(get("/api/v1/trips"))).size()).isZero();
+    }
+
+    @Test
+    void withoutAGoodTokenNothingIsAnswered() throws Exception {
+        token = "hodeon_made-up";
+        MockHttpServletResponse refused = send("/api/v1/forecast", example("forecast.json"));
+        assertThat(refused.getStatus()).isEqualTo(401);
+        assertThat(refused.getContentType()).startsWith("application/problem+json");
+        token = tokens.make(mine.getUsername(), "soon gone");
+        assertThat(send(get("/api/v1/trips")).getStatus()).isEqualTo(200);
+        tokens.all(mine.householdId()).forEach(t -> tokens.revoke(mine.householdId(), t.id()));
+        assertThat(send(get("/api/v1/trips")).getStatus()).isEqualTo(401);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "/api/v1/forecast | {\"problems\": [{\"id\": \"x\", \"ratePerThousandPersonDays\": -1, \"strengthPersonDays\": \"much\", \"exposurePersonDaysByDay\": [1]}]} | problems[0].ratePerThousandPersonDays problems[0].strengthPersonDays",
+                "/api/v1/forecast | {\"problems\": 7} | problems",
+                "/api/v1/forecast | {\"problems\": [{\"id\": \"x\", \"ratePerThousandPersonDays\": 100000, \"strengthPersonDays\": 1, \"exposurePersonDaysByDay\": [90000], \"steps\": [{\"capability\": \"c\", \"first\": [{\"pieces\": 9, \"probability\": 1}]}]}]} | problems[0].steps",
+                "/api/v1/plans/solve | {\"supplies\": [{\"id\": \"p\", \"massGrams\": -3, \"minPieces\": 5, \"maxPieces\": 2, \"serves\": [{\"step\": \"none\", \"tier\": 2}]}], \"steps\": [{\"id\": \"s\", \"worth\": 1, \"atLeast\": [0.2, 0.5]}]} | steps[0].atLeast supplies[0].massGrams supplies[0].maxPieces supplies[0].serves[0].step supplies[0].serves[0].tier",
+                "/api/v1/plans/solve | {\"supplies\": [], \"steps\": [], \"gap\": 3, \"timeLimitSeconds\": 1e9} | gap timeLimitSeconds",
+                "/api/v1/rehearsals | {\"problems\": [], \"supplies\": [], \"trips\": 1e12} | trips",
+                "/api/v1/rehearsals | [] | (body) problems supplies"
+            })
+    void everyFaultIsNamedAtItsPath(String address, String body, String fields) throws Exception {
+        MockHttpServletResponse response = send(address, body);
+        assertThat(response.getStatus()).as(response.getContentAsString()).isEqualTo(422);
+        assertThat(response.getContentType()).startsWith("application/problem+json");
+        Set<String> named = new TreeSet<>();
+        json(response).path("faults").forEach(f -> named.add(f.path("field").asString()));
+        assertThat(named).contains(fields.split(" "));
+    }
+
+    @Test
+    void floorsThatCannotHoldTogetherAreNamed() throws Exception {
+        String tight = example("solve.json")
+                .replace("\"atLeast\": [0.9, 0.5]", "\"atLeast\": [0.9, 0.5], \"floorUses\": 2")
+                .replace("\"atLeast\": [0.8]", "\"atLeast\": [0.8], \"floorUses\": 1")
+                .replace("\"massGrams\": 40", "\"massGrams\": 25");
+        MockHttpServletResponse response = send("/api/v1/plans/solve", tight);
+        assertThat(response.getStatus()).isEqualTo(409);
+        assertThat(json(response).path("floors").valueStream().map(JsonNode::asString))
+                .containsExactly("A", "B");
+        assertThat(json(response).path("conflict").valueStream().map(JsonNode::asString))
+                .contains("at most 25 g");
+        JsonNode wider = ok("/api/v1/plans/solve", tight.replace("\"massGrams\": 25", "\"massGrams\": 30"));
+        assertThat(wider.path("quantities").path(1).path("pieces").asInt()).isEqualTo(3);
+    }
+
+    @Test
+    void brokenTooLargeAndMisaddressedRequestsGetAProblemInWords() throws Exception {
+        assertThat(send("/api/v1/forecast", "{\"problems\": [").getStatus()).isEqualTo(400);
+        MockHttpServletResponse large = send("/api/v1/forecast", "{\"x\": \"" + "y".repeat(5_000_000) + "\"}");
+        assertThat(large.getStatus()).isEqualTo(400);
+        assertThat(large.getContentAsString()).contains("larger than 4 MB").doesNotContain("Exception");
+        assertThat(send(get("/api/v1/nowhere")).getStatus()).isEqualTo(404);
+        assertThat(send(get("/api/v1/trips/not-a-number")).getStatus()).isEqualTo(404);
+    }
+
+    @Test
+    void theOpenApiDocumentNamesEveryAddressAndNoOther() throws Exception {
+        MockHttpServletResponse document =
+                web.perform(get("/api/v1/openapi.yaml")).andReturn().getResponse();
+        assertThat(document.getStatus()).isEqualTo(200);
+        JsonNode described = JSON.valueToTree(new Yaml().load(document.getContentAsString()));
+        Set<String> told = new TreeSet<>();
+        described.path("paths").properties().forEach(path -> path.getValue()
+                .propertyNames()
+                .forEach(method -> told.add(method + " " + path.getKey())));
+        Set<String> answered = new TreeSet<>();
+        mappings.getHandlerMethods().keySet().forEach(info -> info.getPatternValues().stream()
+                .filter(p -> p.startsWith("/api/v1") && !p.endsWith("/**") && !p.endsWith(".yaml"))
+                .forEach(p -> info.getMethodsCondition()
+                        .getMethods()
+                        .forEach(m -> answered.add(m.name().toLowerCase(java.util.Locale.ROOT) + " " + p))));
+        assertThat(told).isEqualTo(answered);
+    }
+}
