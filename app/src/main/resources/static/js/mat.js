@@ -1,6 +1,14 @@
 // The mat by keyboard: one tab stop for all tiles, arrows between them, + − p x on the one in focus.
 document.addEventListener('alpine:init', () => {
   Alpine.data('mat', () => ({
+    // While a better kit is looked for, look again now and then; what is on the page changes in place.
+    init() {
+      const again = setInterval(() => {
+        if (this.$root.dataset.searching !== 'true') clearInterval(again);
+        else this.$ajax(location.pathname + location.search, { target: 'mat' });
+      }, 1500);
+    },
+
     key(event) {
       if (event.ctrlKey || event.altKey || event.metaKey) return;
       const open = event.target.closest('.tile-open');

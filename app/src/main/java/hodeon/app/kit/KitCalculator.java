@@ -1,19 +1,24 @@
 package hodeon.app.kit;
 
 import hodeon.app.need.Forecasts;
-import hodeon.core.catalogue.Catalogue;
+import hodeon.app.usage.Known;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.kit.Carry;
+import hodeon.core.kit.Curve;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Holds;
 import hodeon.core.kit.KitQuestion;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.Planner;
+import hodeon.core.kit.Prune;
+import hodeon.core.kit.Rehearsal;
+import hodeon.core.kit.RehearsalResult;
+import hodeon.core.kit.Sorting;
 import hodeon.core.kit.choice.Marginal;
-import hodeon.core.kit.choice.Solution;
-import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import java.time.Duration;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -25,39 +30,31 @@ import org.springframework.stereotype.Service;
 @Service
 class KitCalculator {
 
-    private final Catalogue catalogue;
     private final Forecasts forecasts;
+    private final Recommendations recommendations;
     private final Duration patience;
 
-    KitCalculator(Catalogue catalogue, Forecasts forecasts, @Value("${hodeon.patience}") Duration patience) {
-        this.catalogue = catalogue;
+    KitCalculator(
+            Forecasts forecasts, Recommendations recommendations, @Value("${hodeon.patience}") Duration patience) {
         this.forecasts = forecasts;
+        this.recommendations = recommendations;
         this.patience = patience;
     }
-
-    /** The best kit: its pieces, and how near the proven best it is (1 below means out of reach of the limit). */
-    record Recommendation(Map<String, Integer> pieces, Solution solution) {}
 
     /** A kit weighed, and for each supply that could come but is not there, what one piece would add. */
     record Weighing(Plan plan, Map<String, Double> gains) {}
 
-    @Cacheable(cacheNames = "recommendations", sync = true)
-    public Recommendation recommend(Trip trip, Holds holds) {
-        Planner planner = planner(trip, holds);
-        Solution solution = planner.recommend(patience);
-        return switch (solution) {
-            case Solution.Found found -> new Recommendation(planner.contents(found.quantities()), found);
-            case Solution.TooTight tight -> new Recommendation(planner.contents(tight.lightest()), tight);
-        };
+    public Recommendation recommend(TripCase of, Holds holds) {
+        return recommendations.of(of, holds);
     }
 
     @Cacheable(cacheNames = "weighings", sync = true)
-    public Weighing weigh(Trip trip, Holds holds, Map<String, Integer> pieces) {
-        KitQuestion question = question(trip, holds);
+    public Weighing weigh(TripCase of, Holds holds, Map<String, Integer> pieces) {
+        KitQuestion question = question(of, holds);
         Planner planner = new Planner(question);
         Function<String, Marginal> marginal = planner.marginals(pieces);
         Map<String, Double> gains = new LinkedHashMap<>();
-        catalogue.supplies().stream()
+        of.known().catalogue().supplies().stream()
                 .map(Supply::id)
                 .filter(id -> !pieces.containsKey(id) && !question.exclusions().containsKey(id))
                 .forEach(id -> gains.put(id, marginal.apply(id).oneMore()));
@@ -65,29 +62,52 @@ class KitCalculator {
     }
 
     /** Empty for a supply that may not come. */
-    Optional<Marginal> marginal(Trip trip, Holds holds, Map<String, Integer> pieces, String supply) {
-        KitQuestion question = question(trip, holds);
+    Optional<Marginal> marginal(TripCase of, Holds holds, Map<String, Integer> pieces, String supply) {
+        KitQuestion question = question(of, holds);
         return question.exclusions().containsKey(supply)
                 ? Optional.empty()
                 : Optional.of(new Planner(question).marginals(pieces).apply(supply));
     }
 
     @Cacheable(cacheNames = "exclusions", sync = true)
-    public Map<String, Exclusion> exclusions(Trip trip, Holds holds) {
-        return question(trip, holds).exclusions();
+    public Map<String, Exclusion> exclusions(TripCase of, Holds holds) {
+        return question(of, holds).exclusions();
     }
 
-    Mass mass(Map<String, Integer> pieces) {
-        return catalogue.supplies().stream()
+    @Cacheable(cacheNames = "balances", sync = true)
+    public Curve curve(TripCase of, Holds holds) {
+        return Curve.of(question(of, holds), Curve.POINTS, patience);
+    }
+
+    /** What to prune from a kit, and what could stand in. */
+    Prune prune(TripCase of, Holds holds, Map<String, Integer> pieces) {
+        return new Prune(question(of, holds), pieces);
+    }
+
+    @Cacheable(cacheNames = "balances", sync = true)
+    public RehearsalResult rehearse(TripCase of, Holds holds, Map<String, Integer> pieces, long seed) {
+        return rehearsal(of, holds, pieces).run(Rehearsal.TRIPS, seed);
+    }
+
+    Rehearsal rehearsal(TripCase of, Holds holds, Map<String, Integer> pieces) {
+        return new Planner(question(of, holds)).rehearsal(pieces);
+    }
+
+    Sorting sort(TripCase of, Holds holds, Map<String, Integer> have, double secondGrams) {
+        return Sorting.of(question(of, holds), have, secondGrams, patience);
+    }
+
+    Carry carry(TripCase of, Holds holds, Map<String, Integer> pieces, List<List<Integer>> groups) {
+        return Carry.of(question(of, holds), pieces, groups, patience);
+    }
+
+    KitQuestion question(TripCase of, Holds holds) {
+        return KitQuestion.of(of.trip(), of.known().catalogue(), forecasts.of(of.known(), of.trip()), holds);
+    }
+
+    static Mass mass(Known known, Map<String, Integer> pieces) {
+        return known.catalogue().supplies().stream()
                 .map(s -> s.mass().times(pieces.getOrDefault(s.id(), 0)))
                 .reduce(Mass.ZERO, Mass::plus);
-    }
-
-    private Planner planner(Trip trip, Holds holds) {
-        return new Planner(question(trip, holds));
-    }
-
-    private KitQuestion question(Trip trip, Holds holds) {
-        return KitQuestion.of(trip, catalogue, forecasts.of(trip), holds);
     }
 }

@@ -1,5 +1,6 @@
 package hodeon.app.kit;
 
+import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.NotHere;
 import hodeon.core.catalogue.Catalogue;
 import java.time.Clock;
@@ -19,12 +20,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class KitService {
 
     private final KitRepository kits;
-    private final Catalogue catalogue;
+    private final OwnCatalogue catalogues;
     private final Clock clock;
 
-    KitService(KitRepository kits, Catalogue catalogue, Clock clock) {
+    KitService(KitRepository kits, OwnCatalogue catalogues, Clock clock) {
         this.kits = kits;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.clock = clock;
     }
 
@@ -53,7 +54,7 @@ public class KitService {
         row.name = name;
         row.savedAt = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
         row.lines.clear();
-        catalogue.supplies().stream()
+        catalogues.of(householdId).catalogue().supplies().stream()
                 .filter(s -> pieces.getOrDefault(s.id(), 0) > 0)
                 .forEach(s -> row.lines.add(new KitRow.Line(s.id(), pieces.getOrDefault(s.id(), 0))));
         return kits.save(row).id;
@@ -64,6 +65,7 @@ public class KitService {
     }
 
     private Kit kit(KitRow row) {
+        Catalogue catalogue = catalogues.of(row.householdId).catalogue();
         List<Kit.Line> lines = row.lines.stream()
                 .flatMap(l -> catalogue.supply(l.supplyId).map(s -> new Kit.Line(s, l.pieces)).stream())
                 .collect(Collectors.toList());

@@ -1,6 +1,7 @@
 package hodeon.app.kit;
 
 import hodeon.app.trip.StoredTrip;
+import hodeon.app.usage.Known;
 import hodeon.core.kit.Holds;
 import java.util.Map;
 import java.util.Set;
@@ -9,16 +10,21 @@ import java.util.stream.Collectors;
 /**
  * What lies on a trip's mat.
  *
- * @param version 0 while nobody has changed the recommendation
+ * @param known what the household knows
+ * @param version 0 while nobody has changed the recommendation, −1 while that is a first answer not yet proven
  * @param lines pieces and holds by supply id; a supply taken off by hand stays with 0 pieces, so that nothing moves
  * @param stale the brief has changed since the mat was laid out
  */
-record Mat(StoredTrip trip, long version, Map<String, Line> lines, boolean stale) {
+record Mat(StoredTrip trip, Known known, long version, Map<String, Line> lines, boolean stale) {
 
     record Line(int pieces, Hold hold) {}
 
     Mat {
         lines = Map.copyOf(lines);
+    }
+
+    TripCase of() {
+        return new TripCase(known, trip.trip());
     }
 
     boolean touched() {

@@ -4,7 +4,6 @@ import hodeon.app.household.Member;
 import hodeon.app.kit.MatService.Change;
 import hodeon.app.shell.Figures;
 import hodeon.app.trip.Progress;
-import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import java.util.Locale;
 import java.util.Optional;
@@ -27,13 +26,11 @@ class MatController {
     private final MatService mats;
     private final MatPage page;
     private final Progress progress;
-    private final Catalogue catalogue;
 
-    MatController(MatService mats, MatPage page, Progress progress, Catalogue catalogue) {
+    MatController(MatService mats, MatPage page, Progress progress) {
         this.mats = mats;
         this.page = page;
         this.progress = progress;
-        this.catalogue = catalogue;
     }
 
     @GetMapping("/trips/{id}/mat")
@@ -82,8 +79,8 @@ class MatController {
         return "redirect:/trips/" + id + "/mat";
     }
 
-    private String said(Mat mat, String id) {
-        Optional<Supply> supply = catalogue.supply(id);
+    private static String said(Mat mat, String id) {
+        Optional<Supply> supply = mat.known().catalogue().supply(id);
         String name = supply.map(Supply::name).orElse(id);
         int pieces = mat.pieces(id);
         return switch (mat.hold(id)) {

@@ -1,6 +1,5 @@
 package hodeon.app.kit;
 
-import hodeon.app.kit.KitCalculator.Recommendation;
 import hodeon.app.kit.KitCalculator.Weighing;
 import hodeon.app.kit.MatView.Answered;
 import hodeon.app.kit.MatView.Figure;
@@ -17,6 +16,7 @@ import hodeon.core.catalogue.Tag;
 import hodeon.core.kit.Cautions;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Plan;
+import hodeon.core.kit.Planner;
 import hodeon.core.kit.choice.Solution;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.trip.Trip;
@@ -36,28 +36,26 @@ import org.springframework.stereotype.Component;
 class MatPage {
 
     private static final double ANSWER_BAR = 60;
-    /** Shares below this are the rounding of the solver. */
-    private static final double PROVEN = 1e-7;
 
-    private final Catalogue catalogue;
     private final KitCalculator calculator;
 
-    MatPage(Catalogue catalogue, KitCalculator calculator) {
-        this.catalogue = catalogue;
+    MatPage(KitCalculator calculator) {
         this.calculator = calculator;
     }
 
     MatView of(Mat mat, @Nullable String about) {
         Trip trip = mat.trip().trip();
+        Catalogue catalogue = mat.known().catalogue();
         Map<String, Integer> pieces = mat.pieces();
-        Weighing weighing = calculator.weigh(trip, mat.along(), pieces);
+        Weighing weighing = calculator.weigh(mat.of(), mat.along(), pieces);
         Plan plan = weighing.plan();
-        Map<String, Exclusion> exclusions = calculator.exclusions(trip, mat.holds());
+        Map<String, Exclusion> exclusions = calculator.exclusions(mat.of(), mat.holds());
         Optional<Supply> supply = Optional.ofNullable(about).flatMap(catalogue::supply);
         return new MatView(
                 mat.trip().id(),
                 mat.version(),
                 mat.touched(),
+                calculator.recommend(mat.of(), mat.holds()).searching(),
                 Beam.of(plan, trip.limits().mass()),
                 Figures.percent(plan.coverage()),
                 proof(mat, plan),
@@ -72,10 +70,10 @@ class MatPage {
 
     /** How the mat compares with the best that was found, and how near the proven best that is. */
     private String proof(Mat mat, Plan plan) {
-        Recommendation best = calculator.recommend(mat.trip().trip(), mat.holds());
+        Recommendation best = calculator.recommend(mat.of(), mat.holds());
         return switch (best.solution()) {
             case Solution.TooTight tight ->
-                "What must come weighs " + Figures.grams(calculator.mass(best.pieces()))
+                "What must come weighs " + Figures.grams(KitCalculator.mass(mat.known(), best.pieces()))
                         + " already: raise the limit. These cannot hold together: "
                         + String.join("; ", tight.conflict()) + ".";
             case Solution.Found found -> {
@@ -83,9 +81,10 @@ class MatPage {
                     yield "Over the limit: drop something, or raise the limit in the brief.";
                 }
                 double below = Math.max(0, found.bound() - plan.worth()) / found.bound();
-                yield below < PROVEN
-                        ? "Proven the best possible for this limit."
-                        : "Within " + Figures.percent(below) + " of the best possible for this limit.";
+                yield below < Planner.PROVEN_GAP && !best.searching()
+                        ? "Proven the best possible for this limit, to 0.1 %."
+                        : "Within " + Figures.percent(below) + " of the best possible for this limit"
+                                + (best.searching() ? "; looking further …" : ".");
             }
         };
     }
@@ -103,7 +102,7 @@ class MatPage {
     private List<GroupView> groups(Mat mat, @Nullable String about) {
         List<GroupView> groups = new ArrayList<>();
         for (Group group : Group.values()) {
-            List<Tile> tiles = catalogue.supplies().stream()
+            List<Tile> tiles = mat.known().catalogue().supplies().stream()
                     .filter(s -> s.group() == group)
                     .filter(s -> mat.lines().containsKey(s.id())
                             && mat.hold(s.id()) != Hold.BANNED
@@ -160,6 +159,7 @@ class MatPage {
 
     private List<LeftOut> leftOut(Mat mat, Weighing weighing, Map<String, Exclusion> exclusions) {
         double ideal = weighing.plan().ideal();
+        Catalogue catalogue = mat.known().catalogue();
         Stream<LeftOut> mightCome = catalogue.supplies().stream()
                 .filter(s -> !mat.lines().containsKey(s.id()))
                 .flatMap(s -> Optional.ofNullable(weighing.gains().get(s.id())).stream()
@@ -201,7 +201,7 @@ class MatPage {
         int count = mat.pieces(supply.id());
         Exclusion exclusion = exclusions.get(supply.id());
         List<Figure> figures = new ArrayList<>();
-        calculator.marginal(trip, mat.along(), mat.pieces(), supply.id()).ifPresent(marginal -> {
+        calculator.marginal(mat.of(), mat.along(), mat.pieces(), supply.id()).ifPresent(marginal -> {
             figures.add(new Figure(
                     "One more adds", share(marginal.oneMore(), plan) + " for " + Figures.grams(supply.mass())));
             if (count > 0) {

@@ -3,7 +3,8 @@ package hodeon.app.kit;
 import hodeon.app.shell.NotHere;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
-import hodeon.core.catalogue.Catalogue;
+import hodeon.app.usage.Knowledge;
+import hodeon.app.usage.Known;
 import hodeon.core.kit.Holds;
 import java.util.HashMap;
 import java.util.Map;
@@ -16,6 +17,9 @@ import org.springframework.transaction.annotation.Transactional;
 class MatService {
 
     static final int MOST_PIECES = 200;
+
+    private static final long FIRST = -1;
+    private static final long FINAL = 0;
 
     /** What a person can do to one supply. */
     enum Change {
@@ -32,13 +36,13 @@ class MatService {
     private final MatRepository mats;
     private final TripService trips;
     private final KitCalculator calculator;
-    private final Catalogue catalogue;
+    private final Knowledge knowledge;
 
-    MatService(MatRepository mats, TripService trips, KitCalculator calculator, Catalogue catalogue) {
+    MatService(MatRepository mats, TripService trips, KitCalculator calculator, Knowledge knowledge) {
         this.mats = mats;
         this.trips = trips;
         this.calculator = calculator;
-        this.catalogue = catalogue;
+        this.knowledge = knowledge;
     }
 
     @Transactional(readOnly = true)
@@ -49,22 +53,26 @@ class MatService {
     /** Whether a mat differs from the recommendation by somebody's hand. */
     @Transactional(readOnly = true)
     public Mat mat(UUID householdId, StoredTrip trip) {
+        Known known = knowledge.of(householdId);
         return mats.findByTripIdAndHouseholdId(trip.id(), householdId)
-                .map(row -> read(trip, row))
-                .orElseGet(() -> new Mat(
-                        trip,
-                        0,
-                        unheld(calculator.recommend(trip.trip(), Holds.NONE).pieces()),
-                        false));
+                .map(row -> read(trip, known, row))
+                .orElseGet(() -> recommended(trip, known, FINAL));
+    }
+
+    /** The mat while nobody has touched it; with the first answer if that is what somebody is looking at. */
+    private Mat recommended(StoredTrip trip, Known known, long openedVersion) {
+        Recommendation best = calculator.recommend(new TripCase(known, trip.trip()), Holds.NONE);
+        boolean first = best.searching() || openedVersion == FIRST;
+        return new Mat(trip, known, first ? FIRST : FINAL, unheld(first ? best.first() : best.pieces()), false);
     }
 
     /** Does one thing to one supply; the others stay as they are. Throws {@link MatChangedElsewhere} on a newer mat. */
     @Transactional
     public Mat change(UUID householdId, UUID tripId, long openedVersion, String supply, Change change) {
-        if (catalogue.supply(supply).isEmpty()) {
+        Mat mat = opened(householdId, tripId, openedVersion);
+        if (mat.known().catalogue().supply(supply).isEmpty()) {
             throw new NotHere("supply " + supply);
         }
-        Mat mat = opened(householdId, tripId, openedVersion);
         int pieces = mat.pieces(supply);
         Mat.Line line =
                 switch (change) {
@@ -75,7 +83,7 @@ class MatService {
                     case UNPIN, UNBAN, HERE -> new Mat.Line(pieces, Hold.NONE);
                     case ELSEWHERE -> new Mat.Line(Math.max(1, pieces), Hold.ELSEWHERE);
                 };
-        boolean excluded = calculator.exclusions(mat.trip().trip(), Holds.NONE).containsKey(supply);
+        boolean excluded = calculator.exclusions(mat.of(), Holds.NONE).containsKey(supply);
         if (excluded && line.pieces() > 0 && change == Change.PLUS) {
             throw new NotHere("a supply that may come: " + supply);
         }
@@ -88,8 +96,8 @@ class MatService {
     @Transactional
     public Mat rebalance(UUID householdId, UUID tripId, long openedVersion) {
         Mat mat = opened(householdId, tripId, openedVersion);
-        Map<String, Mat.Line> lines = new HashMap<>(
-                unheld(calculator.recommend(mat.trip().trip(), mat.holds()).pieces()));
+        Map<String, Mat.Line> lines =
+                new HashMap<>(unheld(calculator.recommend(mat.of(), mat.holds()).pieces()));
         mat.lines().forEach((supply, line) -> {
             if (line.hold() != Hold.NONE) {
                 lines.put(supply, line);
@@ -104,6 +112,9 @@ class MatService {
 
     private Mat opened(UUID householdId, UUID tripId, long openedVersion) {
         Mat mat = mat(householdId, tripId);
+        if (!mat.touched() && openedVersion <= FINAL) {
+            return recommended(mat.trip(), mat.known(), openedVersion);
+        }
         if (mat.version() != openedVersion) {
             throw new MatChangedElsewhere();
         }
@@ -124,14 +135,14 @@ class MatService {
         }
         lines.forEach((supply, line) -> row.lines.put(supply, new MatRow.Line(line.pieces(), line.hold())));
         row.lines.keySet().retainAll(lines.keySet());
-        return read(mat.trip(), mats.saveAndFlush(row));
+        return read(mat.trip(), mat.known(), mats.saveAndFlush(row));
     }
 
-    private static Mat read(StoredTrip trip, MatRow row) {
+    private static Mat read(StoredTrip trip, Known known, MatRow row) {
         Map<String, Mat.Line> lines = new HashMap<>();
         row.lines.forEach((supply, line) -> lines.put(supply, new Mat.Line(line.pieces, line.hold)));
         long version = row.version == null ? 0 : row.version + 1;
-        return new Mat(trip, version, lines, row.tripVersion != trip.version());
+        return new Mat(trip, known, version, lines, row.tripVersion != trip.version());
     }
 
     private static Map<String, Mat.Line> unheld(Map<String, Integer> pieces) {

@@ -10,6 +10,7 @@ record MatView(
         UUID tripId,
         long version,
         boolean touched,
+        boolean searching,
         Beam beam,
         String coverage,
         String proof,

@@ -42,8 +42,7 @@ public class Plans {
 
     public Told onMat(UUID householdId, UUID tripId) {
         Mat mat = mats.mat(householdId, tripId);
-        Plan plan =
-                calculator.weigh(mat.trip().trip(), mat.along(), mat.pieces()).plan();
+        Plan plan = calculator.weigh(mat.of(), mat.along(), mat.pieces()).plan();
         return new Told(
                 null,
                 tripId,

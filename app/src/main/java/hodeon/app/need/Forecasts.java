@@ -1,23 +1,34 @@
 package hodeon.app.need;
 
-import hodeon.core.catalogue.Catalogue;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.usage.Knowledge;
+import hodeon.app.usage.Known;
 import hodeon.core.need.Forecast;
 import hodeon.core.trip.Trip;
-import org.springframework.cache.annotation.Cacheable;
+import java.util.Objects;
+import org.springframework.cache.Cache;
+import org.springframework.cache.CacheManager;
 import org.springframework.stereotype.Service;
 
-/** The forecast of a trip, kept for as long as the same trip is being looked at. */
+/** The forecast of a trip with what its household knows, kept for as long as the same trip is being looked at. */
 @Service
 public class Forecasts {
 
-    private final Catalogue catalogue;
+    private final Knowledge knowledge;
+    private final Cache cache;
 
-    Forecasts(Catalogue catalogue) {
-        this.catalogue = catalogue;
+    Forecasts(Knowledge knowledge, CacheManager caches) {
+        this.knowledge = knowledge;
+        this.cache = Objects.requireNonNull(caches.getCache("forecasts"));
     }
 
-    @Cacheable("forecasts")
-    public Forecast of(Trip trip) {
-        return Forecast.of(trip, catalogue);
+    private record Key(Known known, Trip trip) {}
+
+    public Forecast of(StoredTrip stored) {
+        return of(knowledge.of(stored.householdId()), stored.trip());
+    }
+
+    public Forecast of(Known known, Trip trip) {
+        return Objects.requireNonNull(cache.get(new Key(known, trip), () -> Forecast.of(trip, known.catalogue())));
     }
 }

@@ -5,6 +5,8 @@ import hodeon.app.shell.NotHere;
 import hodeon.app.trip.Progress;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
+import hodeon.app.usage.Knowledge;
+import hodeon.app.usage.Known;
 import hodeon.core.need.Forecast;
 import hodeon.core.need.ProblemForecast;
 import java.util.UUID;
@@ -21,11 +23,13 @@ class OddsController {
 
     private final TripService trips;
     private final Forecasts forecasts;
+    private final Knowledge knowledge;
     private final Progress progress;
 
-    OddsController(TripService trips, Forecasts forecasts, Progress progress) {
+    OddsController(TripService trips, Forecasts forecasts, Knowledge knowledge, Progress progress) {
         this.trips = trips;
         this.forecasts = forecasts;
+        this.knowledge = knowledge;
         this.progress = progress;
     }
 
@@ -36,13 +40,20 @@ class OddsController {
             @RequestParam(required = false) String why,
             Model model) {
         StoredTrip stored = trips.find(member.householdId(), id);
-        Forecast forecast = forecasts.of(stored.trip());
+        Known known = knowledge.of(member.householdId());
+        Forecast forecast = forecasts.of(known, stored.trip());
         OddsView odds = OddsView.of(forecast);
         String about = why != null ? why : odds.rows().getFirst().id();
         ProblemForecast problem = forecast.problem(about).orElseThrow(() -> new NotHere("problem " + about));
         model.addAttribute("strip", progress.of(member.householdId(), stored, "Odds"));
         model.addAttribute("odds", odds);
-        model.addAttribute("why", WhyView.of(problem, stored.trip()));
+        model.addAttribute(
+                "why",
+                WhyView.of(
+                        problem,
+                        stored.trip(),
+                        known.before().problem(about).orElseThrow().rate(),
+                        known.ownRates().contains(about)));
         return "need/odds";
     }
 }

@@ -20,7 +20,7 @@ class OddsStep implements Progress.Later {
 
     @Override
     public List<Progress.Step> steps(UUID householdId, StoredTrip stored) {
-        int problems = forecasts.of(stored.trip()).problems().size();
+        int problems = forecasts.of(stored).problems().size();
         return List.of(new Progress.Step("Odds", "/trips/" + stored.id() + "/odds", problems + " problems", false));
     }
 }

@@ -29,7 +29,10 @@ record WhyView(
         List<Line> chance,
         List<StepWhy> steps,
         String byHand,
-        String call) {
+        String call,
+        boolean ownRate,
+        String plainRate,
+        String plainStrength) {
 
     /** One line of a derivation: what, and how much. */
     record Line(String what, String figure) {}
@@ -57,7 +60,8 @@ record WhyView(
     private static final double BAR_HEIGHT = 60;
     private static final int MOST_BARS = 14;
 
-    static WhyView of(ProblemForecast problem, Trip trip) {
+    /** @param base the rate that the user may change: without the log */
+    static WhyView of(ProblemForecast problem, Trip trip, Rate base, boolean ownRate) {
         Rate rate = problem.problem().rate();
         return new WhyView(
                 problem.problem().id(),
@@ -70,7 +74,14 @@ record WhyView(
                 chance(problem),
                 problem.steps().stream().map(s -> step(problem, s, trip)).toList(),
                 problem.problem().byHand(),
-                problem.problem().call());
+                problem.problem().call(),
+                ownRate,
+                plain(base.perThousandPersonDays()),
+                plain(base.strengthPersonDays()));
+    }
+
+    private static String plain(double number) {
+        return java.math.BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
     }
 
     private static String basis(Rate rate) {
@@ -78,6 +89,10 @@ record WhyView(
                 String.format(Locale.ROOT, "worth %,.0f person-days of experience", rate.strengthPersonDays());
         return switch (rate.basis()) {
             case Basis.Assumption() -> "A planning assumption, " + strength + ".";
+            case Basis.Own() -> "Your own rate, " + strength + ".";
+            case Basis.OwnLog(Basis before, double was, int events, double personDays) ->
+                "Your own log, " + Figures.counted(events, "event") + " in " + Figures.number(personDays)
+                        + " adjusted person-days, moved it from " + Figures.number(was) + "; now " + strength + ".";
             case Basis.Published(String citation) -> "Published: " + citation + "; " + strength + ".";
         };
     }

@@ -5,6 +5,7 @@ import hodeon.app.household.HouseholdService;
 import hodeon.app.household.SampleAccount;
 import hodeon.app.kit.KitService;
 import hodeon.app.trip.TripService;
+import hodeon.app.usage.UseLog;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -25,6 +26,7 @@ class SampleHousehold implements SmartInitializingSingleton {
     private final HouseholdService households;
     private final TripService trips;
     private final KitService kits;
+    private final UseLog log;
     private final AccessTokens tokens;
     private final Clock clock;
     private final Path data;
@@ -33,12 +35,14 @@ class SampleHousehold implements SmartInitializingSingleton {
             HouseholdService households,
             TripService trips,
             KitService kits,
+            UseLog log,
             AccessTokens tokens,
             Clock clock,
             @Value("${hodeon.data}") Path data) {
         this.households = households;
         this.trips = trips;
         this.kits = kits;
+        this.log = log;
         this.tokens = tokens;
         this.clock = clock;
         this.data = data;
@@ -56,6 +60,8 @@ class SampleHousehold implements SmartInitializingSingleton {
         trips.add(household, SampleTrips.lanternHutTraverse(today));
         UUID shakedown = trips.add(household, SampleTrips.springShakedown(today));
         kits.save(household, shakedown, "Deck pouch", SampleTrips.DECK_POUCH);
+        log.add(household, shakedown, SampleTrips.shakedownLog(today));
+        log.learn(household, shakedown, true);
         keepToken(tokens.make(SampleAccount.SIGN_IN_NAME, "printed at the start of the demo"));
     }
 

@@ -4,6 +4,7 @@ import static java.util.Map.entry;
 
 import hodeon.app.trip.Brief;
 import hodeon.app.trip.People;
+import hodeon.app.usage.UseLog;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
@@ -140,6 +141,17 @@ final class SampleTrips {
                 SEF,
                 PRIYA,
                 LUMI);
+    }
+
+    /** What happened on the shakedown. */
+    static List<UseLog.Line> shakedownLog(LocalDate today) {
+        LocalDate first = springShakedown(today).trip().start();
+        LocalDate second = first.plusDays(1);
+        return List.of(
+                new UseLog.Line(first, "hot-spot", 2, "Lumi, both thumbs"),
+                new UseLog.Line(first, "motion-sickness", 1, "Priya, in the swell"),
+                new UseLog.Line(second, "blister", 1, "Lumi, right thumb"),
+                new UseLog.Line(second, "small-cut", 1, "Sef, barnacles"));
     }
 
     private static Brief brief(

@@ -121,6 +121,6 @@ public class TripService {
                 new Company(row.dogs, row.strangersPercent / 100.0),
                 row.stance,
                 limits(row));
-        return new StoredTrip(row.id, Objects.requireNonNullElse(row.version, 0L), trip, people);
+        return new StoredTrip(row.id, row.householdId, Objects.requireNonNullElse(row.version, 0L), trip, people);
     }
 }

@@ -150,7 +150,8 @@ class BriefConverterTest {
     @Test
     void aFormFilledFromATripGivesTheSameTripAgain() {
         Brief brief = new BriefConverter(good()).convert().orElseThrow();
-        StoredTrip stored = new StoredTrip(new java.util.UUID(1, 2), 7, brief.trip(), brief.people());
+        StoredTrip stored =
+                new StoredTrip(new java.util.UUID(1, 2), new java.util.UUID(3, 4), 7, brief.trip(), brief.people());
         BriefForm form = BriefForms.of(stored);
         assertThat(form.getVersion()).isEqualTo("7");
         assertThat(new BriefConverter(form).convert()).contains(brief);

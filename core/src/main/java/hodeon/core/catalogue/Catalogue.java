@@ -1,6 +1,9 @@
 package hodeon.core.catalogue;
 
+import hodeon.core.evidence.Rate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -13,6 +16,23 @@ public record Catalogue(List<Problem> problems, List<Capability> capabilities, L
         problems = List.copyOf(problems);
         capabilities = List.copyOf(capabilities);
         supplies = List.copyOf(supplies);
+    }
+
+    /** The same with other rates, by problem id. */
+    public Catalogue withRates(Map<String, Rate> rates) {
+        List<Problem> changed = problems.stream()
+                .map(p ->
+                        Optional.ofNullable(rates.get(p.id())).map(p::withRate).orElse(p))
+                .toList();
+        return new Catalogue(changed, capabilities, supplies);
+    }
+
+    /** The same with these supplies in place of those of the same id, and behind them those that are new. */
+    public Catalogue withSupplies(List<Supply> own) {
+        Map<String, Supply> byId = new LinkedHashMap<>();
+        supplies.forEach(s -> byId.put(s.id(), s));
+        own.forEach(s -> byId.put(s.id(), s));
+        return new Catalogue(problems, capabilities, List.copyOf(byId.values()));
     }
 
     public Optional<Supply> supply(String id) {

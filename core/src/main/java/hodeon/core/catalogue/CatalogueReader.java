@@ -49,7 +49,8 @@ public final class CatalogueReader {
             "opened",
             "store-below",
             "border",
-            "cabin");
+            "cabin",
+            "superseded");
     private static final Set<String> PROBLEM_KEYS =
             Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "by-hand", "call", "of");
     private static final Map<String, Double> STRENGTHS = Map.of("weak", 500.0, "fair", 2_000.0, "strong", 10_000.0);
@@ -79,6 +80,20 @@ public final class CatalogueReader {
     public static Reading read(Set<Tag> vocabulary, String capabilities, String supplies, String problems) {
         CatalogueReader reader = new CatalogueReader(vocabulary);
         return reader.readAll(capabilities, supplies, problems);
+    }
+
+    /** Reads supplies that somebody adds to a catalogue; the catalogue that is answered holds only these. */
+    public static Reading supplies(Set<Tag> vocabulary, Catalogue known, String text) {
+        CatalogueReader reader = new CatalogueReader(vocabulary);
+        Set<String> capabilities =
+                new HashSet<>(known.capabilities().stream().map(Capability::id).toList());
+        List<Supply> supplies = new ArrayList<>();
+        for (SectionValues values : reader.sections("your supplies", text, SUPPLY_KEYS)) {
+            Supply supply = reader.supply(values);
+            supply.serves().keySet().forEach(c -> mention(values, c, capabilities, new HashMap<>()));
+            supplies.add(supply);
+        }
+        return new Reading(new Catalogue(List.of(), List.of(), supplies), List.copyOf(reader.faults));
     }
 
     private Reading readAll(String capabilityText, String supplyText, String problemText) {
@@ -171,7 +186,7 @@ public final class CatalogueReader {
                                 Border.FREE,
                                 t -> SectionValues.named(t, Border.class)),
                         v.one("cabin", Optional.of(Cabin.FREE), Cabin.FREE, t -> SectionValues.named(t, Cabin.class))),
-                false);
+                v.yes("superseded"));
     }
 
     /** “36 months”, or “at-once” for 0, or missing. */

@@ -34,6 +34,10 @@ public record Problem(
         steps = List.copyOf(steps);
     }
 
+    public Problem withRate(Rate other) {
+        return new Problem(id, name, severity, other, needs, factors, steps, byHand, call, ofDogs);
+    }
+
     /** What meeting one need of this problem is worth: 1, 4, 20, 100 or 400 for a severity of 1 to 5 (an assumption). */
     public int worth() {
         return switch (severity) {

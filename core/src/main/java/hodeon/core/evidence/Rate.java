@@ -19,6 +19,15 @@ public record Rate(double perThousandPersonDays, double strengthPersonDays, Basi
         }
     }
 
+    /** The rate after so many events were logged in so many adjusted person-days, more than 0. */
+    public Rate learned(int events, double personDays) {
+        double strength = strengthPersonDays + personDays;
+        return new Rate(
+                (shape() + events) / strength * 1000,
+                strength,
+                new Basis.OwnLog(basis, perThousandPersonDays, events, personDays));
+    }
+
     /** Shape α = λ S of the gamma distribution that says how sure the rate is. */
     public double shape() {
         return perThousandPersonDays / 1000 * strengthPersonDays;

@@ -26,7 +26,8 @@ import java.util.function.Function;
 /** Answers one {@link KitQuestion}: what to take, how good given contents are, and what one piece more or less changes. */
 public final class Planner {
 
-    private static final double PROVEN_GAP = 1e-3;
+    /** A kit this near its bound counts as proven best. */
+    public static final double PROVEN_GAP = 1e-3;
 
     private final KitQuestion question;
     private final Allocator allocator;

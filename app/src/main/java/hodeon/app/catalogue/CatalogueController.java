@@ -1,0 +1,158 @@
+package hodeon.app.catalogue;
+
+import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
+import hodeon.core.catalogue.CatalogueFault;
+import hodeon.core.catalogue.Group;
+import hodeon.core.catalogue.Supply;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** All supplies, and a household's own ones among them; its own rates. */
+@Controller
+class CatalogueController {
+
+    private static final double LEAST_STRENGTH = 1;
+    private static final double MOST_STRENGTH = 1_000_000;
+    private static final double MOST_RATE = 10_000;
+    private static final int LONGEST_TEXT = 4_000;
+    private static final String NEW_SUPPLY = """
+            [my-supply]
+            name = What it is
+            group = cover
+            form = flat
+            piece = piece
+            mass = 5
+            volume = 6
+            uses = 1
+            serves = cover-small made
+            price = small
+            pack = 1
+            """;
+
+    private final OwnCatalogue catalogues;
+
+    CatalogueController(OwnCatalogue catalogues) {
+        this.catalogues = catalogues;
+    }
+
+    record GroupView(String name, List<SupplyView> supplies) {}
+
+    record SupplyView(String id, String name, String grams, String millilitres, String price, boolean own) {}
+
+    @GetMapping("/supplies")
+    String supplies(
+            @AuthenticationPrincipal Member member,
+            @RequestParam(required = false) @Nullable String edit,
+            Model model) {
+        String text = edit == null ? NEW_SUPPLY : catalogues.text(member.householdId(), edit);
+        return page(member, text, List.of(), model);
+    }
+
+    @PostMapping("/supplies")
+    String keep(
+            @AuthenticationPrincipal Member member,
+            @RequestParam String text,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
+        List<CatalogueFault> faults = text.length() > LONGEST_TEXT
+                ? List.of(new CatalogueFault(
+                        "your supplies", 1, "The description has at most " + LONGEST_TEXT + " characters; shorten it."))
+                : catalogues.keepSupply(member.householdId(), text);
+        if (!faults.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(member, text, faults, model);
+        }
+        next.addFlashAttribute("said", "Kept. It stands before the shipped one from now on.");
+        return "redirect:/supplies";
+    }
+
+    @PostMapping("/supplies/{id}/drop")
+    String drop(@AuthenticationPrincipal Member member, @PathVariable String id) {
+        catalogues.dropSupply(member.householdId(), id);
+        return "redirect:/supplies";
+    }
+
+    /** Keeps a rate of one's own and goes back to the odds it was entered on. */
+    @PostMapping("/rates/{problem}")
+    String keepRate(
+            @AuthenticationPrincipal Member member,
+            @PathVariable String problem,
+            @RequestParam String perThousand,
+            @RequestParam String strength,
+            @RequestParam UUID trip,
+            RedirectAttributes next) {
+        double rate = number(perThousand);
+        double worth = number(strength);
+        if (!(rate >= 0 && rate <= MOST_RATE) || !(worth >= LEAST_STRENGTH && worth <= MOST_STRENGTH)) {
+            next.addFlashAttribute(
+                    "rateFault",
+                    "A rate is a number from 0 to 10,000 per 1,000 person-days, its strength 1 to 1,000,000 person-days;"
+                            + " “" + perThousand + "” and “" + strength + "” were given. Nothing was changed.");
+        } else {
+            catalogues.keepRate(member.householdId(), problem, rate, worth);
+        }
+        next.addAttribute("why", problem);
+        return "redirect:/trips/" + trip + "/odds";
+    }
+
+    @PostMapping("/rates/{problem}/drop")
+    String dropRate(
+            @AuthenticationPrincipal Member member,
+            @PathVariable String problem,
+            @RequestParam UUID trip,
+            RedirectAttributes next) {
+        catalogues.dropRate(member.householdId(), problem);
+        next.addAttribute("why", problem);
+        return "redirect:/trips/" + trip + "/odds";
+    }
+
+    private String page(Member member, String text, List<CatalogueFault> faults, Model model) {
+        OwnCatalogue.Own own = catalogues.of(member.householdId());
+        List<GroupView> groups = new ArrayList<>();
+        for (Group group : Group.values()) {
+            groups.add(new GroupView(
+                    group.label(),
+                    own.catalogue().supplies().stream()
+                            .filter(s -> s.group() == group)
+                            .map(s -> view(s, own))
+                            .toList()));
+        }
+        model.addAttribute("groups", groups);
+        model.addAttribute("capabilities", own.catalogue().capabilities());
+        model.addAttribute("text", text);
+        model.addAttribute("faults", faults);
+        return "catalogue/supplies";
+    }
+
+    private static SupplyView view(Supply supply, OwnCatalogue.Own own) {
+        return new SupplyView(
+                supply.id(),
+                supply.name(),
+                Figures.grams(supply.mass()),
+                Figures.number(1000 * supply.volume().litres()) + " ml",
+                supply.purchase().price().exact().toPlainString(),
+                own.ownSupplies().contains(supply.id()));
+    }
+
+    private static double number(String typed) {
+        try {
+            return Double.parseDouble(typed.strip().replace(',', '.'));
+        } catch (NumberFormatException e) {
+            return Double.NaN;
+        }
+    }
+}

@@ -1,0 +1,101 @@
+package hodeon.app.catalogue;
+
+import hodeon.app.shell.NotHere;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.CatalogueFault;
+import hodeon.core.catalogue.CatalogueReader;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.evidence.Basis;
+import hodeon.core.evidence.Rate;
+import hodeon.core.need.Drivers;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The reference data as a household changed them: its own supplies and rates stand before the shipped ones. */
+@Service
+@Transactional
+public class OwnCatalogue {
+
+    private final Catalogue shipped;
+    private final OwnSupplyRepository supplies;
+    private final OwnRateRepository rates;
+
+    OwnCatalogue(Catalogue shipped, OwnSupplyRepository supplies, OwnRateRepository rates) {
+        this.shipped = shipped;
+        this.supplies = supplies;
+        this.rates = rates;
+    }
+
+    /**
+     * @param signature differs whenever the catalogue does
+     * @param ownSupplies ids of supplies that are the household's own
+     * @param ownRates ids of problems with a rate of the household's own
+     */
+    public record Own(Catalogue catalogue, String signature, Set<String> ownSupplies, Set<String> ownRates) {}
+
+    @Transactional(readOnly = true)
+    public Own of(UUID householdId) {
+        List<OwnSupply> supplyRows = supplies.findByHouseholdIdOrderBySupplyId(householdId);
+        List<OwnRate> rateRows = rates.findByHouseholdIdOrderByProblemId(householdId);
+        if (supplyRows.isEmpty() && rateRows.isEmpty()) {
+            return new Own(shipped, "", Set.of(), Set.of());
+        }
+        String text = supplyRows.stream().map(r -> r.text).collect(Collectors.joining("\n"));
+        List<Supply> own = CatalogueReader.supplies(Drivers.vocabulary(), shipped, text)
+                .catalogue()
+                .supplies();
+        Map<String, Rate> ownRates = new LinkedHashMap<>();
+        rateRows.forEach(r -> ownRates.put(r.problemId, new Rate(r.perThousand, r.strength, new Basis.Own())));
+        return new Own(
+                shipped.withSupplies(own).withRates(ownRates),
+                text + ownRates,
+                own.stream().map(Supply::id).collect(Collectors.toUnmodifiableSet()),
+                Set.copyOf(ownRates.keySet()));
+    }
+
+    /** The text of a supply as the household may edit it. */
+    @Transactional(readOnly = true)
+    public String text(UUID householdId, String supplyId) {
+        return supplies.findById(new OwnSupply.Key(householdId, supplyId))
+                .map(r -> r.text)
+                .or(() -> shipped.supply(supplyId).map(SupplyText::of))
+                .orElseThrow(() -> new NotHere("supply " + supplyId));
+    }
+
+    /** Keeps one supply described as text; answers everything that is wrong with it, and then keeps nothing. */
+    public List<CatalogueFault> keepSupply(UUID householdId, String text) {
+        CatalogueReader.Reading reading = CatalogueReader.supplies(Drivers.vocabulary(), shipped, text);
+        List<Supply> read = reading.catalogue().supplies();
+        if (reading.faults().isEmpty() && read.size() != 1) {
+            return List.of(new CatalogueFault(
+                    "your supplies",
+                    1,
+                    "Describe one supply here, beginning with its id in brackets; " + read.size() + " were found."));
+        }
+        if (reading.faults().isEmpty()) {
+            supplies.save(new OwnSupply(householdId, read.getFirst().id(), text.strip() + "\n"));
+        }
+        return reading.faults();
+    }
+
+    public void dropSupply(UUID householdId, String supplyId) {
+        supplies.deleteById(new OwnSupply.Key(householdId, supplyId));
+    }
+
+    public void keepRate(UUID householdId, String problemId, double perThousand, double strength) {
+        if (shipped.problem(problemId).isEmpty()) {
+            throw new NotHere("problem " + problemId);
+        }
+        rates.save(new OwnRate(householdId, problemId, perThousand, strength));
+    }
+
+    public void dropRate(UUID householdId, String problemId) {
+        rates.deleteById(new OwnRate.Key(householdId, problemId));
+    }
+}

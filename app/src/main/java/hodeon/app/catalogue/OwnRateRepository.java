@@ -1,0 +1,10 @@
+package hodeon.app.catalogue;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface OwnRateRepository extends JpaRepository<OwnRate, OwnRate.Key> {
+
+    List<OwnRate> findByHouseholdIdOrderByProblemId(UUID householdId);
+}

@@ -1,0 +1,80 @@
+package hodeon.app.catalogue;
+
+import hodeon.core.catalogue.Crossing;
+import hodeon.core.catalogue.PriceBand;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Writes a supply as a section of supplies.txt, for somebody to change. */
+final class SupplyText {
+
+    private SupplyText() {}
+
+    static String of(Supply supply) {
+        List<String> lines = new ArrayList<>();
+        lines.add("[" + supply.id() + "]");
+        lines.add("name = " + supply.name());
+        lines.add("group = " + Tag.idOf(supply.group()));
+        lines.add("form = " + Tag.idOf(supply.form()));
+        lines.add("piece = " + supply.piece());
+        lines.add("mass = " + supply.mass().exactGrams().toPlainString());
+        lines.add("volume = " + plain(1000 * supply.volume().litres()));
+        if (supply.durable()) {
+            lines.add("durable = yes");
+        } else {
+            lines.add("uses = " + supply.usesPerPiece());
+        }
+        new TreeMap<>(supply.serves()).forEach((c, tier) -> lines.add("serves = " + c + " " + Tag.idOf(tier)));
+        lines.add("training = " + supply.training().value());
+        words(lines, "contains", supply.contains().stream().map(Tag::value).toList());
+        words(lines, "not-for", supply.notFor().stream().map(Tag::toString).toList());
+        words(lines, "size", supply.sizes().stream().map(Tag::value).toList());
+        supply.prescribed().ifPresent(tag -> lines.add("prescribed = " + tag.value()));
+        lines.add("price = " + band(supply));
+        lines.add("pack = " + supply.purchase().piecesPerPack());
+        months(lines, "shelf-life", supply.keeping().shelfLifeMonths());
+        months(lines, "opened", supply.keeping().openedMonths());
+        supply.keeping().mostCelsius().ifPresent(c -> lines.add("store-below = " + c));
+        if (supply.crossing().border() != Crossing.Border.FREE) {
+            lines.add("border = " + Tag.idOf(supply.crossing().border()));
+        }
+        if (supply.crossing().cabin() != Crossing.Cabin.FREE) {
+            lines.add("cabin = " + Tag.idOf(supply.crossing().cabin()));
+        }
+        lines.add("most = " + supply.most());
+        lines.add("least-if-any = " + supply.leastIfAny());
+        lines.add("superseded = " + (supply.superseded() ? "yes" : "no"));
+        return String.join("\n", lines) + "\n";
+    }
+
+    private static String band(Supply supply) {
+        return Stream.of(PriceBand.values())
+                .filter(b -> b.typical().equals(supply.purchase().price()))
+                .map(Tag::idOf)
+                .findFirst()
+                .orElse(supply.purchase().price().exact().toPlainString());
+    }
+
+    private static void words(List<String> lines, String key, Collection<String> words) {
+        if (!words.isEmpty()) {
+            lines.add(key + " = " + words.stream().sorted().collect(Collectors.joining(" ")));
+        }
+    }
+
+    private static void months(List<String> lines, String key, OptionalInt months) {
+        months.ifPresent(m -> lines.add(key + " = " + (m == 0 ? "at-once" : m + " months")));
+    }
+
+    private static String plain(double number) {
+        return java.math.BigDecimal.valueOf(Math.rint(number * 1000) / 1000)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+}

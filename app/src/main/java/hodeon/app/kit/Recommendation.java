@@ -1,0 +1,14 @@
+package hodeon.app.kit;
+
+import hodeon.core.kit.choice.Solution;
+import java.util.Map;
+
+/**
+ * The best kit known.
+ *
+ * @param pieces by supply id
+ * @param solution how near the proven best it is, or why nothing fits
+ * @param first pieces of the first answer, which somebody may be looking at still
+ * @param searching whether a better one, or its proof, is being looked for
+ */
+record Recommendation(Map<String, Integer> pieces, Solution solution, Map<String, Integer> first, boolean searching) {}

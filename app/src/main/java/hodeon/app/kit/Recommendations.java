@@ -1,0 +1,101 @@
+package hodeon.app.kit;
+
+import hodeon.app.need.Forecasts;
+import hodeon.core.kit.Holds;
+import hodeon.core.kit.KitQuestion;
+import hodeon.core.kit.Planner;
+import hodeon.core.kit.choice.Solution;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.Objects;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.cache.Cache;
+import org.springframework.cache.CacheManager;
+import org.springframework.stereotype.Component;
+
+/** Recommends a kit at once, and goes on proving it, one trip at a time, behind the page. */
+@Component
+class Recommendations {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Recommendations.class);
+
+    private final Forecasts forecasts;
+    private final Cache cache;
+    private final Duration patience;
+    private final Set<Key> proving = ConcurrentHashMap.newKeySet();
+    private final ExecutorService prover = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("prover").factory());
+
+    Recommendations(Forecasts forecasts, CacheManager caches, @Value("${hodeon.patience}") Duration patience) {
+        this.forecasts = forecasts;
+        this.patience = patience;
+        this.cache = Objects.requireNonNull(caches.getCache("recommendations"));
+    }
+
+    private record Key(TripCase of, Holds holds) {}
+
+    Recommendation of(TripCase of, Holds holds) {
+        Key key = new Key(of, holds);
+        Recommendation known = Objects.requireNonNull(cache.get(key, () -> first(key)));
+        if (known.searching() && proving.add(key)) {
+            prover.execute(() -> prove(key, known));
+        }
+        return known;
+    }
+
+    private Recommendation first(Key key) {
+        Planner planner = planner(key);
+        Solution solution = planner.recommend(patience);
+        return switch (solution) {
+            case Solution.Found found -> {
+                var pieces = planner.contents(found.quantities());
+                yield new Recommendation(pieces, found, pieces, found.gap() > Planner.PROVEN_GAP);
+            }
+            case Solution.TooTight tight -> {
+                var pieces = planner.contents(tight.lightest());
+                yield new Recommendation(pieces, tight, pieces, false);
+            }
+        };
+    }
+
+    private void prove(Key key, Recommendation first) {
+        try {
+            Planner planner = planner(key);
+            Solution proven = planner.prove(patience);
+            boolean better = proven instanceof Solution.Found found
+                    && first.solution() instanceof Solution.Found before
+                    && found.worth() >= before.worth();
+            cache.put(
+                    key,
+                    better
+                            ? new Recommendation(
+                                    planner.contents(((Solution.Found) proven).quantities()),
+                                    proven,
+                                    first.first(),
+                                    false)
+                            : new Recommendation(first.pieces(), first.solution(), first.first(), false));
+        } catch (RuntimeException e) {
+            LOG.error("A proof failed; the first answer stands.", e);
+            cache.put(key, new Recommendation(first.pieces(), first.solution(), first.first(), false));
+        } finally {
+            proving.remove(key);
+        }
+    }
+
+    private Planner planner(Key key) {
+        TripCase of = key.of();
+        return new Planner(
+                KitQuestion.of(of.trip(), of.known().catalogue(), forecasts.of(of.known(), of.trip()), key.holds()));
+    }
+
+    @PreDestroy
+    void stop() {
+        prover.shutdownNow();
+    }
+}

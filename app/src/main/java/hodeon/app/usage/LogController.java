@@ -1,0 +1,156 @@
+package hodeon.app.usage;
+
+import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
+import hodeon.app.trip.Progress;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.trip.TripService;
+import hodeon.core.catalogue.Problem;
+import hodeon.core.need.Learning.Learned;
+import hodeon.core.notice.Faults;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What happened on a trip, and what the household learns from it. */
+@Controller
+class LogController {
+
+    private final UseLog log;
+    private final Knowledge knowledge;
+    private final TripService trips;
+    private final Progress progress;
+
+    LogController(UseLog log, Knowledge knowledge, TripService trips, Progress progress) {
+        this.log = log;
+        this.knowledge = knowledge;
+        this.trips = trips;
+        this.progress = progress;
+    }
+
+    record EntryView(UUID id, String on, String problem, int times, String note) {}
+
+    record LearnedView(String problem, String before, String after, String logged) {}
+
+    @GetMapping("/trips/{id}/log")
+    String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        return page(member, id, "", new Faults(), model);
+    }
+
+    @PostMapping("/trips/{id}/log")
+    String add(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam String on,
+            @RequestParam String problem,
+            @RequestParam(defaultValue = "1") String times,
+            @RequestParam(defaultValue = "") String note,
+            HttpServletResponse response,
+            Model model) {
+        Faults faults = new Faults();
+        StoredTrip trip = trips.find(member.householdId(), id);
+        LogCsv.line(
+                        on,
+                        problem,
+                        times,
+                        note.strip(),
+                        "",
+                        knowledge.of(member.householdId()).catalogue(),
+                        trip.trip(),
+                        faults)
+                .ifPresent(line -> log.add(member.householdId(), id, List.of(line)));
+        return answered(member, id, "", faults, response, model);
+    }
+
+    @PostMapping("/trips/{id}/log/import")
+    String importCsv(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam String text,
+            HttpServletResponse response,
+            Model model) {
+        Faults faults = new Faults();
+        StoredTrip trip = trips.find(member.householdId(), id);
+        List<UseLog.Line> lines =
+                LogCsv.read(text, knowledge.of(member.householdId()).catalogue(), trip.trip(), faults);
+        if (faults.none()) {
+            log.add(member.householdId(), id, lines);
+        }
+        return answered(member, id, text, faults, response, model);
+    }
+
+    @PostMapping("/trips/{id}/log/{entry}/remove")
+    String remove(@AuthenticationPrincipal Member member, @PathVariable UUID id, @PathVariable UUID entry) {
+        log.remove(member.householdId(), entry);
+        return "redirect:/trips/" + id + "/log";
+    }
+
+    @PostMapping("/trips/{id}/log/learn")
+    String learn(@AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam boolean learn) {
+        log.learn(member.householdId(), id, learn);
+        return "redirect:/trips/" + id + "/log";
+    }
+
+    private String answered(
+            Member member, UUID id, String text, Faults faults, HttpServletResponse response, Model model) {
+        if (faults.none()) {
+            return "redirect:/trips/" + id + "/log";
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(member, id, text, faults, model);
+    }
+
+    private String page(Member member, UUID id, String text, Faults faults, Model model) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        Known known = knowledge.of(member.householdId());
+        Map<String, Learned> learned = known.learning().byProblem();
+        model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
+        model.addAttribute(
+                "entries",
+                log.of(member.householdId(), id).stream()
+                        .map(k -> new EntryView(
+                                k.id(),
+                                k.line().on().toString(),
+                                known.catalogue()
+                                        .problem(k.line().problem())
+                                        .map(Problem::name)
+                                        .orElse(k.line().problem()),
+                                k.line().times(),
+                                k.line().note()))
+                        .toList());
+        model.addAttribute(
+                "problems",
+                known.catalogue().problems().stream()
+                        .map(Problem::name)
+                        .sorted()
+                        .toList());
+        model.addAttribute("start", trip.trip().start().toString());
+        model.addAttribute("end", trip.trip().end().toString());
+        model.addAttribute("learns", log.learnsFrom(member.householdId(), id));
+        model.addAttribute(
+                "learned",
+                known.before().problems().stream()
+                        .flatMap(p -> java.util.Optional.ofNullable(learned.get(p.id())).stream()
+                                .map(l -> new LearnedView(
+                                        p.name(),
+                                        Figures.number(l.before().perThousandPersonDays()),
+                                        Figures.number(l.after().perThousandPersonDays()),
+                                        Figures.counted(l.events(), "event") + " in " + Figures.number(l.personDays())
+                                                + " adjusted person-days")))
+                        .sorted(Comparator.comparing(LearnedView::problem))
+                        .toList());
+        model.addAttribute("text", text);
+        model.addAttribute("faults", faults.all());
+        return "usage/log";
+    }
+}
