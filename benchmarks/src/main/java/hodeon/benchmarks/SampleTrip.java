@@ -24,13 +24,12 @@ final class SampleTrip {
 
     private SampleTrip() {}
 
-    static Trip of(Stance stance) {
+    /** The party so many times over, for so many days. */
+    static Trip of(Stance stance, int parties, int days) {
         LocalDate start = LocalDate.of(2027, 6, 12);
         List<Leg> legs = List.of(
-                new Leg(Activity.PADDLING, Environment.COAST, 6),
-                new Leg(Activity.CAMP, Environment.COAST, 2),
-                new Leg(Activity.PADDLING, Environment.COAST, 4));
-        Party party = new Party(List.of(
+                new Leg(Activity.PADDLING, Environment.COAST, days), new Leg(Activity.CAMP, Environment.COAST, days));
+        List<Person> people = List.of(
                 person("Leader", 44, Training.ADVANCED, Set.of(), Set.of(), Set.of()),
                 person("Sweep", 38, Training.WILDERNESS, Set.of(), Set.of(), Set.of()),
                 person(
@@ -56,11 +55,15 @@ final class SampleTrip {
                         Training.UNTRAINED,
                         Set.of(Allergy.LATEX),
                         Set.of(Condition.CONTACT_LENSES),
-                        Set.of())));
+                        Set.of()));
+        Party party = new Party(java.util.stream.IntStream.range(0, parties)
+                .boxed()
+                .flatMap(i -> people.stream())
+                .toList());
         return new Trip(
                 "Skerry ring",
                 start,
-                start.plusDays(5),
+                start.plusDays(days - 1L),
                 Season.SUMMER,
                 legs,
                 party,

@@ -15,8 +15,21 @@ class EveryPageTest {
         browser.open(past + "/kit");
         String contents = browser.find(".take .act").getDomAttribute("href");
         return Stream.concat(
-                        Stream.of("/", "/trips/new", "/nowhere", past + "/kit", contents),
-                        Stream.of("/brief", "/odds", "/odds?why=blister", "/mat", "/mat?about=gloves-nitrile", "/kit")
+                        Stream.of("/", "/trips/new", "/supplies", "/settings", "/nowhere", past + "/kit", contents),
+                        Stream.of(
+                                        "/brief",
+                                        "/odds",
+                                        "/odds?why=blister",
+                                        "/mat",
+                                        "/mat?about=gloves-nitrile",
+                                        "/mat/curve",
+                                        "/mat/prune?about=hydrocolloid-pad",
+                                        "/mat/compare",
+                                        "/mat/rehearse",
+                                        "/mat/sort",
+                                        "/mat/carry",
+                                        "/kit",
+                                        "/log")
                                 .map(page -> trip + page))
                 .toList();
     }

@@ -53,6 +53,7 @@ class MouseJourneyTest {
 
             browser.click(".headline .act");
             browser.see("h2", "What this mat answers");
+            browser.find("#mat[data-searching='false']");
             assertThat(browser.all(".tile")).hasSizeGreaterThanOrEqualTo(40);
             int pads = count(browser, "hydrocolloid-pad");
             int wipes = count(browser, "antiseptic-wipe");
@@ -74,7 +75,7 @@ class MouseJourneyTest {
             browser.see("#said", "Rebalanced");
             assertThat(count(browser, "antiseptic-wipe")).isEqualTo(wipes - 1);
             assertThat(browser.all("#tile-hydrocolloid-pad")).isEmpty();
-            assertThat(browser.text(".balance")).contains("on the mat of 1,100 g", "of the best possible");
+            assertThat(browser.text(".balance")).contains("on the mat of 1,100 g", "best possible");
             List<String> onMat = contents(browser, ".tile", ".tile-name", ".count");
 
             browser.click(".balance-acts .act");

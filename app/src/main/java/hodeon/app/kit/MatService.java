@@ -97,13 +97,25 @@ class MatService {
     public Mat rebalance(UUID householdId, UUID tripId, long openedVersion) {
         Mat mat = opened(householdId, tripId, openedVersion);
         Map<String, Mat.Line> lines =
-                new HashMap<>(unheld(calculator.recommend(mat.of(), mat.holds()).pieces()));
+                aroundHolds(mat, calculator.recommend(mat.of(), mat.holds()).pieces());
+        return write(householdId, mat, lines, true);
+    }
+
+    /** Lays a whole kit out; what is pinned, left out or rides elsewhere stays so. */
+    @Transactional
+    public void lay(UUID householdId, UUID tripId, long openedVersion, Map<String, Integer> pieces) {
+        Mat mat = opened(householdId, tripId, openedVersion);
+        write(householdId, mat, aroundHolds(mat, pieces), true);
+    }
+
+    private static Map<String, Mat.Line> aroundHolds(Mat mat, Map<String, Integer> pieces) {
+        Map<String, Mat.Line> lines = new HashMap<>(unheld(pieces));
         mat.lines().forEach((supply, line) -> {
             if (line.hold() != Hold.NONE) {
                 lines.put(supply, line);
             }
         });
-        return write(householdId, mat, lines, true);
+        return lines;
     }
 
     private static Hold allowed(Hold hold) {

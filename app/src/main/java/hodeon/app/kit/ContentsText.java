@@ -1,0 +1,103 @@
+package hodeon.app.kit;
+
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.notice.Faults;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.apache.commons.text.similarity.JaroWinklerSimilarity;
+
+/**
+ * Reads contents as people write them, one supply a line: “12 x plaster”, “plaster, 12”, “plaster: 12”, or our own contents
+ * list. Names are matched tolerantly; what is unlike anything known stays a line without a supply.
+ */
+final class ContentsText {
+
+    static final int MOST_PIECES = 10_000;
+    private static final int MOST_LINES = 500;
+    /** Below this a name is called unknown rather than guessed. */
+    private static final double LEAST_LIKENESS = 0.62;
+
+    private static final Pattern COUNT_FIRST = Pattern.compile("(\\d{1,6})\\s*(?:x|×|\\*)?\\s+(.+)");
+    private static final Pattern COUNT_LAST =
+            Pattern.compile("(.+?)[\\s,;:\\t]+(?:x|×)?\\s*(\\d{1,6})(?:\\s*(?:x|pcs?|pieces?))?");
+    private static final JaroWinklerSimilarity LIKENESS = new JaroWinklerSimilarity();
+
+    /**
+     * @param text as it was given
+     * @param supply id of what it most likely is; empty if nothing is like it
+     */
+    record Line(String text, String supply, int pieces, boolean sure) {}
+
+    private ContentsText() {}
+
+    static List<Line> read(String text, Catalogue catalogue, Faults faults) {
+        List<String> given =
+                text.lines().map(String::strip).filter(l -> !l.isEmpty()).toList();
+        if (given.size() > MOST_LINES) {
+            faults.add("text", given.size() + " lines", "contents have at most " + MOST_LINES + " lines", "Split them");
+            return List.of();
+        }
+        List<Line> lines = new ArrayList<>();
+        for (String line : given) {
+            if (!line.toLowerCase(Locale.ROOT).startsWith("group,supply")) {
+                lines.add(line(line, catalogue));
+            }
+        }
+        return lines;
+    }
+
+    private static Line line(String text, Catalogue catalogue) {
+        String name = text;
+        int pieces = 1;
+        Matcher first = COUNT_FIRST.matcher(text);
+        Matcher last = COUNT_LAST.matcher(text);
+        if (first.matches()) {
+            pieces = Integer.parseInt(first.group(1));
+            name = first.group(2);
+        } else if (last.matches()) {
+            name = last.group(1);
+            pieces = Integer.parseInt(last.group(2));
+        }
+        String wanted = name;
+        Supply best = catalogue.supplies().stream()
+                .max(Comparator.comparingDouble(s -> likeness(wanted, s)))
+                .orElseThrow();
+        double like = likeness(wanted, best);
+        return new Line(text, like >= LEAST_LIKENESS ? best.id() : "", Math.min(pieces, MOST_PIECES), like > 0.9);
+    }
+
+    /** 1 for the same words, towards 0 for nothing in common. */
+    private static double likeness(String name, Supply supply) {
+        Set<String> given = words(name);
+        Set<String> known = words(supply.name());
+        if (given.isEmpty()) {
+            return 0;
+        }
+        double sum = 0;
+        for (String word : given) {
+            sum += known.stream()
+                    .mapToDouble(k -> LIKENESS.apply(word, k))
+                    .filter(l -> l > 0.84)
+                    .max()
+                    .orElse(0);
+        }
+        double found = sum / given.size();
+        double covered = Math.min(1, sum / known.size());
+        return 0.7 * found + 0.3 * covered;
+    }
+
+    private static Set<String> words(String name) {
+        return new HashSet<>(Arrays.stream(name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+"))
+                .filter(w -> !w.isEmpty())
+                .map(w -> w.length() > 3 && w.endsWith("s") ? w.substring(0, w.length() - 1) : w)
+                .toList());
+    }
+}

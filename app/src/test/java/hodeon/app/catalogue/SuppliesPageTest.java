@@ -1,0 +1,95 @@
+package hodeon.app.catalogue;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import hodeon.app.WebTest;
+import hodeon.core.catalogue.Supply;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class SuppliesPageTest extends WebTest {
+
+    @Autowired
+    OwnCatalogue catalogues;
+
+    private Supply supply(String id) {
+        return catalogues.of(mine.householdId()).catalogue().supply(id).orElseThrow();
+    }
+
+    @Test
+    void everyShippedSupplyComesBackTheSameFromItsText() {
+        for (Supply shipped : catalogues.of(mine.householdId()).catalogue().supplies()) {
+            assertThat(catalogues.keepSupply(mine.householdId(), SupplyText.of(shipped)))
+                    .as(shipped.id())
+                    .isEmpty();
+            assertThat(supply(shipped.id())).isEqualTo(shipped);
+        }
+    }
+
+    @Test
+    void oneOfMyOwnStandsBeforeTheShippedOneForMeAlone() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        String text = catalogues.text(mine.householdId(), "fine-tweezers").replace("mass = 12", "mass = 31");
+        send(mine, "/supplies", "text", text).andExpect(status().is3xxRedirection());
+        open(mine, "/supplies").andExpect(content().string(containsString("yours")));
+        open(mine, trip + "/mat?about=fine-tweezers").andExpect(content().string(containsString("31 g")));
+        assertThat(catalogues
+                        .of(others.householdId())
+                        .catalogue()
+                        .supply("fine-tweezers")
+                        .orElseThrow()
+                        .mass()
+                        .grams())
+                .isEqualTo(12);
+        send(mine, "/supplies/fine-tweezers/drop");
+        assertThat(supply("fine-tweezers").mass().grams()).isEqualTo(12);
+    }
+
+    @Test
+    void aNewSupplyComesToTheMatAndASupersededOneStaysOut() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        String text =
+                "[feather-pad]\nname = Feather pad\ngroup = feet\nform = flat\npiece = pad\nmass = 0.5\nvolume = 1\n"
+                        + "serves = cushion-blister made\nprice = small\npack = 5\n";
+        send(mine, "/supplies", "text", text).andExpect(status().is3xxRedirection());
+        open(mine, trip + "/mat").andExpect(content().string(containsString("tile-feather-pad")));
+        send(mine, "/supplies", "text", text + "superseded = yes\n");
+        open(mine, trip + "/mat")
+                .andExpect(content().string(not(containsString("tile-feather-pad"))))
+                .andExpect(content().string(containsString("Marked as replaced or recalled.")));
+    }
+
+    @Test
+    void everythingWrongWithADescriptionIsToldWithItsLineAndNothingIsKept() throws Exception {
+        send(
+                        mine,
+                        "/supplies",
+                        "text",
+                        "[bad]\nname = Bad\ngroup = hats\nform = flat\npiece = bit\nmass = heavy\nvolume = 1\n"
+                                + "serves = fly made\nprice = small\npack = 1\n")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("Line 3: “hats” is not one of")))
+                .andExpect(content().string(containsString("Line 6: “heavy” is not a number")))
+                .andExpect(content().string(containsString("names the capability “fly”")));
+        assertThat(catalogues.of(mine.householdId()).ownSupplies()).isEmpty();
+    }
+
+    @Test
+    void aRateOfMyOwnMovesTheOddsAndGoesBack() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        String id = trip.replace("/trips/", "");
+        send(mine, "/rates/blister", "perThousand", "20", "strength", "500", "trip", id);
+        open(mine, trip + "/odds?why=blister")
+                .andExpect(content().string(containsString("20 per 1,000 person-days")))
+                .andExpect(content().string(containsString("Your own rate, worth 500 person-days")));
+        send(mine, "/rates/blister", "perThousand", "often", "strength", "0", "trip", id)
+                .andExpect(flash().attribute("rateFault", containsString("“often” and “0” were given")));
+        send(mine, "/rates/blister/drop", "trip", id);
+        open(mine, trip + "/odds?why=blister").andExpect(content().string(containsString("7.4 per 1,000 person-days")));
+    }
+}

@@ -1,0 +1,45 @@
+package hodeon.app.household;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.hamcrest.Matchers.startsWith;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import hodeon.app.WebTest;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class SettingsPageTest extends WebTest {
+
+    @Autowired
+    AccessTokens tokens;
+
+    @Test
+    void aTokenIsShownOnceAndRevokedOnlyByItsHousehold() throws Exception {
+        send(mine, "/settings/tokens", "name", "Notebook").andExpect(flash().attribute("made", startsWith("hodeon_")));
+        open(mine, "/settings")
+                .andExpect(content().string(containsString("Notebook")))
+                .andExpect(content().string(not(containsString("hodeon_"))));
+        UUID id = tokens.all(mine.householdId()).getFirst().id();
+        send(others, "/settings/tokens/" + id + "/revoke").andExpect(status().isNotFound());
+        assertThat(tokens.all(mine.householdId())).hasSize(1);
+        send(mine, "/settings/tokens/" + id + "/revoke").andExpect(status().is3xxRedirection());
+        assertThat(tokens.all(mine.householdId())).isEmpty();
+    }
+
+    @Test
+    void aTokenNeedsANameAndThereAreNotEndlesslyMany() throws Exception {
+        send(mine, "/settings/tokens", "name", "  ")
+                .andExpect(flash().attribute("fault", containsString("1 to 80 characters")));
+        for (int i = 0; i < AccessTokens.MOST_TOKENS; i++) {
+            tokens.make(mine.getUsername(), "n" + i);
+        }
+        send(mine, "/settings/tokens", "name", "one more")
+                .andExpect(flash().attribute("fault", containsString("at most 20 tokens")));
+        assertThat(tokens.all(mine.householdId())).hasSize(AccessTokens.MOST_TOKENS);
+    }
+}

@@ -1,0 +1,144 @@
+package hodeon.app.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import hodeon.app.WebTest;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class BalancePageTest extends WebTest {
+
+    @Autowired
+    MatService mats;
+
+    private Mat mat(String trip) {
+        return mats.mat(mine.householdId(), UUID.fromString(trip.replace("/trips/", "")));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "curve, What each gram buys",
+        "prune, What earns least for its grams",
+        "prune?about=hydrocolloid-pad, In place of Hydrocolloid blister pad",
+        "compare, Problems met differently",
+        "rehearse, of <span>100,000</span> such trips",
+        "sort, From what I have",
+        "carry, 'Carrier 2, group B'"
+    })
+    void everyWayToLookAtTheMatIsMineAlone(String page, String says) throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        open(mine, trip + "/mat/" + page)
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString(says)));
+        open(others, trip + "/mat/" + page).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aPointOfTheCurveIsLaidOutAroundWhatIsPinned() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        send(
+                mine,
+                trip + "/mat/plus",
+                "supply",
+                "cold-pack",
+                "version",
+                Long.toString(mat(trip).version()));
+        send(
+                mine,
+                trip + "/mat/pin",
+                "supply",
+                "cold-pack",
+                "version",
+                Long.toString(mat(trip).version()));
+        double before =
+                KitCalculator.mass(mat(trip).known(), mat(trip).pieces()).grams();
+        send(
+                mine,
+                trip + "/mat/curve",
+                "point",
+                "2",
+                "version",
+                Long.toString(mat(trip).version()));
+        Mat light = mat(trip);
+        assertThat(KitCalculator.mass(light.known(), light.pieces()).grams()).isLessThan(before);
+        assertThat(light.pieces("cold-pack")).isEqualTo(1);
+        assertThat(light.hold("cold-pack")).isEqualTo(Hold.PINNED);
+    }
+
+    @Test
+    void whatRidesElsewhereLeavesTheKitAndComesBack() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        send(
+                mine,
+                trip + "/mat/elsewhere",
+                "supply",
+                "shears",
+                "version",
+                Long.toString(mat(trip).version()));
+        Mat away = mat(trip);
+        assertThat(away.hold("shears")).isEqualTo(Hold.ELSEWHERE);
+        assertThat(away.pieces()).doesNotContainKey("shears");
+        open(mine, trip + "/mat?about=shears").andExpect(content().string(containsString("1 along elsewhere")));
+        send(mine, trip + "/mat/here", "supply", "shears", "version", Long.toString(away.version()));
+        assertThat(mat(trip).pieces()).containsEntry("shears", 1);
+    }
+
+    @Test
+    void contentsArePastedConfirmedAndSorted() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        send(mine, trip + "/mat/sort", "text", "30 x fabric plasters\nantiseptic wipes, 4\nflux capacitor: 2")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("value=\"plaster-fabric\" selected")))
+                .andExpect(content().string(containsString("not known: choose, or leave it aside")));
+        send(
+                        mine,
+                        trip + "/mat/sort/confirmed",
+                        "line",
+                        "30 x fabric plasters",
+                        "supply",
+                        "plaster-fabric",
+                        "pieces",
+                        "30",
+                        "line",
+                        "flux capacitor: 2",
+                        "supply",
+                        "",
+                        "pieces",
+                        "2")
+                .andExpect(content().string(containsString("A second kit from that")))
+                .andExpect(content().string(containsString("flux capacitor: 2")));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "carry?groups=many, Write one number from 1 to 9",
+        "carry?groups=9, Write one number from 1 to 9",
+        "compare?limit=heavy, The limit is a number from 10 to 50"
+    })
+    void whatIsNotUnderstoodIsSaidInWords(String page, String says) throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        open(mine, trip + "/mat/" + page)
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString(says)));
+    }
+
+    @Test
+    void theFirstAnswerIsProvenBehindThePageAndAnEditKeepsToWhatWasSeen() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        Mat first = mat(trip);
+        for (int i = 0; i < 200 && mat(trip).version() != 0; i++) {
+            Thread.sleep(50);
+        }
+        assertThat(mat(trip).version()).isZero();
+        send(mine, trip + "/mat/plus", "supply", "whistle", "version", Long.toString(first.version()));
+        List<String> kinds = List.copyOf(first.pieces().keySet());
+        assertThat(mat(trip).pieces().keySet()).containsAll(kinds);
+    }
+}
