@@ -31,6 +31,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /** The decision core, warm, on the whole catalogue; by default eight people and six days. */
+@SuppressWarnings("NullAway.Init") // JMH and ask() fill the fields.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)

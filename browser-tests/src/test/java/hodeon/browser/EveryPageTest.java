@@ -22,6 +22,7 @@ class EveryPageTest {
                                         "/odds?why=blister",
                                         "/mat",
                                         "/mat?about=gloves-nitrile",
+                                        "/mat/answers",
                                         "/mat/curve",
                                         "/mat/prune?about=hydrocolloid-pad",
                                         "/mat/compare",

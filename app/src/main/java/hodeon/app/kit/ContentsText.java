@@ -26,6 +26,9 @@ final class ContentsText {
     private static final double LEAST_LIKENESS = 0.62;
 
     private static final Pattern COUNT_FIRST = Pattern.compile("(\\d{1,6})\\s*(?:x|×|\\*)?\\s+(.+)");
+    /** A line of the contents list this product writes: pieces in the third column, the supply's id in the last. */
+    private static final Pattern OUR_LIST = Pattern.compile(".*,(\\d{1,6}),[^,]*,[\\d.]+,[\\d.]+,([a-z0-9-]+)");
+
     private static final Pattern COUNT_LAST =
             Pattern.compile("(.+?)[\\s,;:\\t]+(?:x|×)?\\s*(\\d{1,6})(?:\\s*(?:x|pcs?|pieces?))?");
     private static final JaroWinklerSimilarity LIKENESS = new JaroWinklerSimilarity();
@@ -55,6 +58,10 @@ final class ContentsText {
     }
 
     private static Line line(String text, Catalogue catalogue) {
+        Matcher ours = OUR_LIST.matcher(text);
+        if (ours.matches() && catalogue.supply(ours.group(2)).isPresent()) {
+            return new Line(text, ours.group(2), Integer.parseInt(ours.group(1)), true);
+        }
         String name = text;
         int pieces = 1;
         Matcher first = COUNT_FIRST.matcher(text);

@@ -206,6 +206,9 @@ class MatPage {
                     "One more adds", share(marginal.oneMore(), plan) + " for " + Figures.grams(supply.mass())));
             if (count > 0) {
                 figures.add(new Figure("One less costs", share(marginal.oneLess(), plan)));
+                figures.add(new Figure(
+                        "It earns, for each 100 g",
+                        share(100 * marginal.none() / supply.mass().times(count).grams(), plan)));
             }
             if (count > 1) {
                 figures.add(new Figure("Leaving it out costs", share(marginal.none(), plan)));

@@ -25,6 +25,7 @@ class BalancePageTest extends WebTest {
     @ParameterizedTest
     @CsvSource({
         "curve, What each gram buys",
+        "answers, 'weakest: '",
         "prune, What earns least for its grams",
         "prune?about=hydrocolloid-pad, In place of Hydrocolloid blister pad",
         "compare, Problems met differently",

@@ -17,6 +17,7 @@ class ContentsTextTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
+            quoteCharacter = '`',
             value = {
                 "12 x waterproof plaster | plaster-waterproof | 12",
                 "12 waterproof plasters | plaster-waterproof | 12",
@@ -26,6 +27,7 @@ class ContentsTextTest {
                 "2 × triangular bandages | triangular-bandage | 2",
                 "Non-stick pad\t4 pcs | non-stick-pad | 4",
                 "ibuprofen 200 mg, 10 | ibuprofen | 10",
+                "Bleeding,\"Haemostatic gauze, z-folded\",2,packet,24,48,haemostatic-gauze | haemostatic-gauze | 2",
                 "quantum flange 3 | | 3"
             })
     void namesAreMatchedAsPeopleWriteThem(String text, String supply, int pieces) {

@@ -3,8 +3,10 @@ package hodeon.core.kit;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A kit weighed against what a trip could need: what it holds, what it weighs, and how much of each need it meets.
@@ -52,6 +54,13 @@ public record Plan(
             }
         }
         return all == 0 ? 1 : met / all;
+    }
+
+    /** The step of a problem that loses most worth; empty for a problem that asks for nothing. */
+    public Optional<ServedStep> weakest(String problem) {
+        return steps.stream()
+                .filter(s -> s.needed().problem().problem().id().equals(problem))
+                .max(Comparator.comparingDouble(s -> s.ideal() - s.worth()));
     }
 
     public List<ServedStep> stepsServedBy(String supply) {

@@ -8,9 +8,20 @@ import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
 import hodeon.core.party.Training;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Company;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Leg;
+import hodeon.core.trip.Limits;
+import hodeon.core.trip.Region;
+import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import hodeon.core.units.Mass;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class ForecastTest {
@@ -90,5 +101,82 @@ class ForecastTest {
                         .events()
                         .mean();
         assertThat(ratio).isCloseTo(50, within(1e-9));
+    }
+
+    @Test
+    void halfADayAtHomeAndSixtyPeopleForSixtyDaysBothStaySound() {
+        Trip crowd = Samples.trip(
+                new Party(IntStream.range(0, 60)
+                        .mapToObj(i -> Samples.adult("Guest " + i, Training.BASIC))
+                        .toList()),
+                60,
+                Stance.HOLD_UNTIL_HELP,
+                20_000);
+        for (Trip trip : List.of(crowd, halfADay())) {
+            for (ProblemForecast problem : Forecast.of(trip, Samples.CATALOGUE).problems()) {
+                for (StepForecast step : problem.steps()) {
+                    double sum = 0;
+                    for (int n = 0; n <= step.onTrip().largest(); n++) {
+                        sum += step.onTrip().at(n);
+                    }
+                    assertThat(sum).as(problem.problem().id()).isCloseTo(1, within(1e-9));
+                    assertThat(step.onTrip().mean())
+                            .as(problem.problem().id())
+                            .isCloseTo(
+                                    problem.events().mean() * step.perEvent().mean(),
+                                    within(1e-6 * Math.max(1, step.onTrip().mean())));
+                }
+            }
+        }
+    }
+
+    private static Trip halfADay() {
+        LocalDate day = LocalDate.of(2027, 3, 1);
+        return new Trip(
+                "Half a day",
+                day,
+                day,
+                Season.SPRING,
+                List.of(new Leg(Activity.HOME, Environment.URBAN, 1)),
+                new Party(List.of(Samples.adult("Ottilie Brandt", Training.UNTRAINED))),
+                0,
+                Set.of(),
+                Set.of(),
+                Company.NONE,
+                Stance.FIX_THE_LIKELY,
+                Limits.ofMass(Mass.ofGrams(300)));
+    }
+
+    @Test
+    void strangersDogsAndRegionMoveWhatTheyShould() {
+        Trip plain = Samples.skerryRing();
+        Trip company = new Trip(
+                plain.name(),
+                plain.start(),
+                plain.end(),
+                plain.season(),
+                plain.legs(),
+                plain.party(),
+                plain.hoursToCare(),
+                Set.of(Region.SNAKES_BIND, Region.MANY_TICKS),
+                Set.of(),
+                new Company(2, 0.5),
+                plain.stance(),
+                plain.limits());
+        Forecast before = Forecast.of(plain, Samples.CATALOGUE);
+        Forecast after = Forecast.of(company, Samples.CATALOGUE);
+        assertThat(before.problem("dog-trouble")).isEmpty();
+        assertThat(after.problem("dog-trouble").orElseThrow().exposure().heads())
+                .isEqualTo(2);
+        assertThat(after.problem("snake-bite-bind")).isPresent();
+        assertThat(after.problem("snake-bite-still")).isEmpty();
+        assertThat(heads(after, "sprain") - heads(before, "sprain")).isCloseTo(0.5, within(1e-9));
+        assertThat(heads(after, "asthma")).isEqualTo(heads(before, "asthma"));
+        assertThat(after.problem("tick").orElseThrow().events().mean())
+                .isGreaterThan(3 * before.problem("tick").orElseThrow().events().mean());
+    }
+
+    private static double heads(Forecast forecast, String problem) {
+        return forecast.problem(problem).orElseThrow().exposure().heads();
     }
 }

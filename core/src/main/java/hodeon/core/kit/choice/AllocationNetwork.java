@@ -38,6 +38,7 @@ final class AllocationNetwork {
     private record Level(double effect, int node, List<Given> given, List<Filled> filled) {}
 
     private final double unit;
+    private final boolean roomForMore;
     private final MinCostFlow flow = new MinCostFlow();
     private final List<Residual.Arc> arcs = new ArrayList<>();
     private final Map<Integer, Integer> nodeOfCandidate = new HashMap<>();
@@ -45,12 +46,15 @@ final class AllocationNetwork {
     private int nodes = 2;
     private boolean solved;
 
-    AllocationNetwork(Choice choice, List<Pool> pools, int[] quantities, double[] byDurables, double unit) {
+    /** @param roomForMore whether pieces could be added later: candidates of which there are none take part too */
+    AllocationNetwork(
+            Choice choice, List<Pool> pools, int[] quantities, double[] byDurables, double unit, boolean roomForMore) {
         this.unit = unit;
+        this.roomForMore = roomForMore;
         int uses = 0;
         for (int i = 0; i < quantities.length; i++) {
             Candidate candidate = choice.candidates().get(i);
-            if (!candidate.durable()) {
+            if (!candidate.durable() && (roomForMore || quantities[i] > 0)) {
                 int node = nodes++;
                 nodeOfCandidate.put(i, node);
                 arc(SOURCE, node, quantities[i] * candidate.usesPerPiece(), 0);
@@ -112,7 +116,7 @@ final class AllocationNetwork {
 
     private void add(Choice choice, Pool pool, int[] quantities, double byDurables) {
         List<Offer> better = pool.offers().stream()
-                .filter(o -> !choice.candidates().get(o.candidate()).durable() && o.effect() > byDurables)
+                .filter(o -> nodeOfCandidate.containsKey(o.candidate()) && o.effect() > byDurables)
                 .toList();
         if (better.isEmpty()) {
             return;
@@ -137,13 +141,13 @@ final class AllocationNetwork {
     }
 
     /** No more slots can be served than the pieces there are, and one more, have uses. */
-    private static int within(Choice choice, List<Offer> offers, int[] quantities) {
+    private int within(Choice choice, List<Offer> offers, int[] quantities) {
         long uses = 0;
         int more = 0;
         for (Offer offer : offers) {
             int perPiece = choice.candidates().get(offer.candidate()).usesPerPiece();
             uses += (long) quantities[offer.candidate()] * perPiece;
-            more = Math.max(more, perPiece);
+            more = roomForMore ? Math.max(more, perPiece) : 0;
         }
         return (int) Math.min(IDLE_CAPACITY, uses + more);
     }

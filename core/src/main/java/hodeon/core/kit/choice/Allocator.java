@@ -40,7 +40,7 @@ public final class Allocator {
     /** The best allocation of so many pieces of each candidate. */
     public Allocation allocate(int[] quantities) {
         double[] byDurables = byDurables(quantities);
-        return allocation(quantities, byDurables, network(quantities, byDurables));
+        return allocation(quantities, byDurables, network(quantities, byDurables, false));
     }
 
     /** What one piece more or less of each candidate changes, every figure from a new optimal allocation. */
@@ -53,7 +53,7 @@ public final class Allocator {
 
     Solved solve(int[] quantities) {
         double[] byDurables = byDurables(quantities);
-        AllocationNetwork network = network(quantities, byDurables);
+        AllocationNetwork network = network(quantities, byDurables, true);
         Allocation allocation = allocation(quantities, byDurables, network);
         return new Solved(
                 allocation, new Marginals(this, choice, quantities, allocation.worth(), network.residual(), unit));
@@ -64,8 +64,8 @@ public final class Allocator {
         return allocate(quantities).worth();
     }
 
-    private AllocationNetwork network(int[] quantities, double[] byDurables) {
-        return new AllocationNetwork(choice, pools, quantities, byDurables, unit);
+    private AllocationNetwork network(int[] quantities, double[] byDurables, boolean roomForMore) {
+        return new AllocationNetwork(choice, pools, quantities, byDurables, unit, roomForMore);
     }
 
     /** The best effect any durable has on each pool. */

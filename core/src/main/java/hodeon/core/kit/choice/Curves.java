@@ -1,24 +1,23 @@
 package hodeon.core.kit.choice;
 
+import hodeon.core.kit.choice.Choice.Limit;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** The same choice for a row of values of its first limit. */
 public final class Curves {
 
     /** Near enough for a curve, as a share of the bound. */
-    private static final double GAP = 0.015;
+    private static final double GAP = 0.019;
 
     private Curves() {}
 
     /** So many values of the first limit, 2 or more, from what must come to where nothing useful is left to add. */
     public static List<Double> limits(Choice choice, int points, Duration patience) {
         double least = lightest(choice, patience);
-        Choice free = choice.withFirstLimit(1e12);
-        double most = new Optimiser(free).quick(patience) instanceof Solution.Found all
-                ? choice.limits().getFirst().taken(all.array())
-                : least;
+        double most = heaviestUseful(choice, patience);
         double from = Math.max(Math.ceil(least), Math.max(1, most / 100));
         double to = Math.max(Math.ceil(most), from);
         List<Double> limits = new ArrayList<>();
@@ -50,6 +49,21 @@ public final class Curves {
             }
         }
         return List.copyOf(rising);
+    }
+
+    /** What the first limit would let everything useful take, each piece of the relaxation rounded up. */
+    private static double heaviestUseful(Choice choice, Duration patience) {
+        Limit first = choice.limits().getFirst();
+        List<Limit> others = choice.limits().subList(1, choice.limits().size());
+        Choice free = new Choice(choice.candidates(), choice.uses(), choice.floors(), others, choice.mostKinds());
+        Formulation formulation = Formulation.earningSparingly(free, first);
+        ModelSolver.Answer relaxed = new OrTools().relax(formulation.model(), patience);
+        if (relaxed.values().length == 0) {
+            return 0;
+        }
+        double[] pieces = formulation.pieces(relaxed.values());
+        return first.taken(
+                Arrays.stream(pieces).mapToInt(p -> (int) Math.ceil(p - 1e-6)).toArray());
     }
 
     private static double lightest(Choice choice, Duration patience) {

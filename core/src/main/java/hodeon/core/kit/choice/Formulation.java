@@ -20,6 +20,9 @@ import java.util.function.ToDoubleFunction;
  */
 final class Formulation {
 
+    /** Worth of one unit of a limit that is merely not to be wasted. */
+    private static final double SPARING = 1e-6;
+
     private final Choice choice;
     private final int[] least;
     private final int[] most;
@@ -39,6 +42,16 @@ final class Formulation {
     /** Makes the most of the uses with narrower ranges of pieces. */
     static Formulation earning(Choice choice, int[] least, int[] most) {
         return new Formulation(choice, least, Room.most(choice, least, most), i -> 0.0, 1);
+    }
+
+    /** Makes the most of the uses, but takes nothing of what {@code spared} limits for no worth. */
+    static Formulation earningSparingly(Choice choice, Limit spared) {
+        return new Formulation(
+                choice,
+                choice.candidates().stream().mapToInt(Candidate::least).toArray(),
+                choice.candidates().stream().mapToInt(Candidate::most).toArray(),
+                i -> -SPARING * spared.perPiece().get(i),
+                1);
     }
 
     /** Keeps everything of the choice and takes as little as can be of what {@code spared} limits. */

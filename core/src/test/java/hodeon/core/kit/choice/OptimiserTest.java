@@ -10,6 +10,7 @@ import hodeon.core.kit.choice.Choice.Service;
 import hodeon.core.kit.choice.Choice.Use;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Random;
@@ -192,5 +193,96 @@ class OptimiserTest {
         }
         OptionalInt kinds = random.nextInt(3) == 0 ? OptionalInt.of(2) : OptionalInt.empty();
         return new Choice(candidates, needs, floors, limits, kinds);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {71, 72, 73, 74, 75, 76, 77, 78, 79, 80})
+    void theFirstAnswerKeepsItsPromiseAndItsBoundHolds(long seed) {
+        Choice choice = random(new Random(seed));
+        double best = BruteForce.best(choice);
+        if (new Optimiser(choice).quick(PATIENCE) instanceof Solution.Found found) {
+            assertThat(found.bound()).as("seed %d", seed).isGreaterThanOrEqualTo(best - 1e-6);
+            assertThat(found.worth()).as("seed %d", seed).isLessThanOrEqualTo(best + 1e-6);
+            assertThat(Checker.faults(choice, new Allocator(choice).allocate(found.array()), true))
+                    .isEmpty();
+        } else {
+            assertThat(best).as("seed %d", seed).isNegative();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {81, 82, 83, 84, 85, 86, 87, 88})
+    void theOrderOfCandidatesChangesNothing(long seed) {
+        Choice choice = random(new Random(seed));
+        List<Integer> order = new ArrayList<>(List.of(0, 1, 2, 3));
+        Collections.shuffle(order, new Random(seed));
+        Choice shuffled = new Choice(
+                order.stream().map(choice.candidates()::get).toList(),
+                choice.uses(),
+                choice.floors().stream()
+                        .map(f -> new Floor(
+                                f.reason(),
+                                f.candidates().stream().map(order::indexOf).toList(),
+                                f.pieces(),
+                                f.orNone()))
+                        .toList(),
+                choice.limits().stream()
+                        .map(l -> new Limit(
+                                l.what(), order.stream().map(l.perPiece()::get).toList(), l.most()))
+                        .toList(),
+                choice.mostKinds());
+        if (solve(choice) instanceof Solution.Found one) {
+            assertThat(solve(shuffled))
+                    .as("seed %d", seed)
+                    .isInstanceOfSatisfying(Solution.Found.class, other -> assertThat(other.worth())
+                            .isCloseTo(one.worth(), within(1e-6)));
+        } else {
+            assertThat(solve(shuffled)).as("seed %d", seed).isInstanceOf(Solution.TooTight.class);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {91, 92, 93, 94, 95, 96})
+    void aFurtherLimitNeverEarnsMore(long seed) {
+        Choice choice = random(new Random(seed));
+        List<Limit> tighter = new ArrayList<>(choice.limits());
+        tighter.add(new Limit("of money", List.of(2.0, 5.0, 1.0, 4.0), 9));
+        Choice dearer = new Choice(choice.candidates(), choice.uses(), choice.floors(), tighter, choice.mostKinds());
+        if (solve(dearer) instanceof Solution.Found within) {
+            assertThat(solve(choice))
+                    .as("seed %d", seed)
+                    .isInstanceOfSatisfying(Solution.Found.class, free -> assertThat(free.worth())
+                            .isGreaterThanOrEqualTo(within.worth() - 1e-6));
+        }
+    }
+
+    @Test
+    void aFloorOfUsesIsServedThoughItEarnsLess() {
+        Choice earning = padsAndStrips(40);
+        List<Use> uses = List.of(new Use("A", 10, List.of(0.9, 0.5), 3), new Use("B", 4, List.of(0.8)));
+        Choice floored = new Choice(earning.candidates(), uses, List.of(), earning.limits(), OptionalInt.empty());
+        Solution.Found found = (Solution.Found) solve(floored);
+        assertThat(found.quantities()).containsExactly(0, 4);
+        Allocation allocation = new Allocator(floored).allocate(found.array());
+        assertThat(allocation.servedByUse()).containsExactly(3, 1);
+        assertThat(Checker.faults(floored, allocation, true)).isEmpty();
+        assertThat(solve(floored.withFirstLimit(20)))
+                .isEqualTo(new Solution.TooTight(List.of(0, 3), List.of("A: at least 3 served", "at most 20 g")));
+    }
+
+    @Test
+    void usesThatTheSameCandidatesServeAreOnePool() {
+        Choice choice = new Choice(
+                List.of(piece("pad", 3, new Service(0, 1), new Service(1, 1)), piece("strip", 3, new Service(2, 1))),
+                List.of(
+                        new Use("A", 10, List.of(0.9, 0.1)),
+                        new Use("B", 20, List.of(0.3)),
+                        new Use("C", 1, List.of(0.5))),
+                List.of(),
+                List.of(grams(100, 1.0, 1.0)),
+                OptionalInt.empty());
+        List<Pools.Pool> pools = Pools.of(choice);
+        assertThat(pools).hasSize(2);
+        assertThat(pools.getFirst().slots()).extracting(Pools.Slot::worth).containsExactly(9.0, 6.0, 1.0);
     }
 }
