@@ -5,7 +5,7 @@ document.addEventListener('alpine:init', () => {
     init() {
       const again = setInterval(() => {
         if (this.$root.dataset.searching !== 'true') clearInterval(again);
-        else this.$ajax(location.pathname + location.search, { target: 'mat' });
+        else this.$ajax(location.pathname + location.search, { target: 'mat', focus: false });
       }, 1500);
     },
 

@@ -31,6 +31,10 @@ final class PlanCall {
     private static final int LONGEST_ID = 120;
     private static final int MOST_SECONDS = 60;
     private static final int MOST_POINTS = 60;
+    /** All k-th uses of all steps together. */
+    private static final int MOST_SLOTS = 50_000;
+
+    private static final Duration LEAST_PATIENCE = Duration.ofMillis(200);
     /** Stands for no limit of mass, so that a curve has one to move. */
     private static final double UNLIMITED = 1e12;
 
@@ -64,6 +68,11 @@ final class PlanCall {
 
     PlanCall(JsonFields body) {
         List<Use> uses = uses(body);
+        int slots = uses.stream().mapToInt(u -> u.atLeast().size()).sum();
+        if (slots > MOST_SLOTS) {
+            body.fault(
+                    "steps", "have at most " + MOST_SLOTS + " entries of atLeast together", "Leave out the smallest");
+        }
         Map<String, Integer> numbers = new HashMap<>();
         for (int u = 0; u < uses.size(); u++) {
             if (numbers.put(uses.get(u).id(), u) != null) {
@@ -112,7 +121,9 @@ final class PlanCall {
                 .distinct()
                 .toList();
         NotValid.unlessNone(body.faults());
-        List<Solution> solutions = Curves.along(choice, limits, patience);
+        Duration each = patience.dividedBy(Math.max(1, limits.size()));
+        List<Solution> solutions =
+                Curves.along(choice, limits, each.compareTo(LEAST_PATIENCE) < 0 ? LEAST_PATIENCE : each);
         return new CurveAnswer(IntStream.range(0, limits.size())
                 .mapToObj(i -> switch (solutions.get(i)) {
                     case Solution.Found found ->

@@ -230,7 +230,7 @@ class MatPage {
                 exclusion == null ? "" : Reasons.of(exclusion),
                 figures,
                 served(supply, plan),
-                cautions(supply, trip));
+                cautions(supply, mat));
     }
 
     private static String share(double worth, Plan plan) {
@@ -267,8 +267,12 @@ class MatPage {
                 .toList();
     }
 
-    private static List<String> cautions(Supply supply, Trip trip) {
+    private static List<String> cautions(Supply supply, Mat mat) {
         List<String> cautions = new ArrayList<>();
+        Trip trip = mat.trip().trip();
+        if (mat.known().ownSupplies().contains(supply.id())) {
+            cautions.add("Described by you; it stands before the shipped one.");
+        }
         Cautions.notFor(supply, trip.party())
                 .forEach((person, because) -> cautions.add("Not for " + person + ": " + Reasons.words(because) + "."));
         if (supply.group() == Group.MEDICINE) {

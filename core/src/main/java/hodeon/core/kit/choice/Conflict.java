@@ -13,7 +13,7 @@ import java.util.function.UnaryOperator;
 /**
  * Why nothing fits: floors and limits of which each is needed for the contradiction, found by leaving out one after
  * another and keeping out what is not needed (deletion filtering: J. W. Chinneck and E. W. Dravnieks, ORSA J Comput 1991;
- * 3: 157–168).
+ * 3: 157–168). When time runs out, what was not tried yet is named too.
  */
 final class Conflict {
 
@@ -31,11 +31,13 @@ final class Conflict {
     }
 
     Solution.TooTight explain() {
+        long start = System.nanoTime();
         Choice remaining = choice;
         List<String> needed = new ArrayList<>();
         for (Demand demand : demands()) {
             Choice without = demand.dropped().apply(remaining);
-            if (fits(without)) {
+            boolean inTime = System.nanoTime() - start < patience.toNanos();
+            if (!inTime || fits(without)) {
                 needed.add(demand.words());
             } else {
                 remaining = without;

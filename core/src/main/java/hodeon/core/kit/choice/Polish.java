@@ -26,7 +26,37 @@ final class Polish {
     }
 
     void polish(int[] quantities) {
+        withinLimits(quantities);
         filled(quantities, withoutIdlePieces(quantities));
+    }
+
+    /** The solver keeps limits to a millionth; where that shows, the piece that is missed least goes. */
+    private void withinLimits(int[] quantities) {
+        while (!choice.limits().stream().allMatch(l -> l.holds(quantities))) {
+            Marginals marginals = allocator.marginals(quantities);
+            int missedLeast = -1;
+            double least = Double.POSITIVE_INFINITY;
+            for (int i = 0; i < quantities.length; i++) {
+                if (mayGo(i, quantities) && marginals.of(i).oneLess() < least) {
+                    least = marginals.of(i).oneLess();
+                    missedLeast = i;
+                }
+            }
+            if (missedLeast < 0) {
+                return;
+            }
+            quantities[missedLeast]--;
+        }
+    }
+
+    private boolean mayGo(int candidate, int[] quantities) {
+        if (quantities[candidate] <= choice.candidates().get(candidate).least()) {
+            return false;
+        }
+        quantities[candidate]--;
+        boolean floorsHold = choice.floors().stream().allMatch(f -> f.holds(quantities));
+        quantities[candidate]++;
+        return floorsHold;
     }
 
     private Marginals withoutIdlePieces(int[] quantities) {

@@ -1,0 +1,107 @@
+package hodeon.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.WebElement;
+
+/** The argument over each piece: curve, prune, compare, rehearse, what I have, carry; and the log that moves the odds. */
+class BalanceJourneyTest {
+
+    @Test
+    void theMatIsArguedOver() {
+        try (App app = App.demo();
+                Browser browser = Browser.on(app)) {
+            browser.signInToSample();
+            String trip = browser.trip("Lantern hut traverse");
+            browser.open(trip + "/mat");
+            browser.find("#mat[data-searching='false']");
+            assertThat(browser.text(".balance")).contains("best possible");
+
+            browser.click(".ways a[href$='/curve']");
+            browser.see("h1", "What each gram buys");
+            assertThat(browser.all(".curve-dot")).hasSizeGreaterThanOrEqualTo(12);
+            browser.open(trip + "/mat/curve?point=3");
+            String grams = browser.text("#point-title").split(":")[0];
+            browser.click("#lay");
+            browser.see(".balance .grams", grams);
+
+            browser.click(".ways a[href$='/prune']");
+            WebElement first = browser.find("tbody tr");
+            String least = first.findElement(org.openqa.selenium.By.cssSelector("th a"))
+                    .getText();
+            int pieces = Integer.parseInt(first.findElement(org.openqa.selenium.By.cssSelector("td.num"))
+                    .getText());
+            browser.click("tbody tr:first-child button");
+            browser.see(".about h2", least);
+            browser.see(".about p strong", Integer.toString(pieces - 1));
+
+            browser.click(".ways a[href$='/answers']");
+            browser.click(".answer-row summary");
+            browser.see(".answer-row[open]", "To be able to");
+
+            browser.click(".ways a[href$='/compare']");
+            browser.choose("#stance", "fix the likely");
+            browser.type("#limit", "700");
+            browser.click("#compare");
+            browser.see("#pieces-title", "Pieces that differ");
+            assertThat(browser.all("section:first-child tbody tr")).hasSizeGreaterThan(5);
+
+            browser.click(".ways a[href$='/rehearse']");
+            browser.see("h1", "The trip, rehearsed");
+            browser.click("#next-trip");
+            browser.see("#sample-title", "Trip number 2");
+
+            browser.click(".ways a[href$='/sort']");
+            browser.type("#text", "20 x fabric plasters\n2 foil blankets\nflux capacitor");
+            browser.click("#match");
+            browser.see("h2", "Is that right?");
+            assertThat(browser.text("tbody")).contains("not known: choose, or leave it aside");
+            browser.click("#confirm");
+            browser.see(".side", "flux capacitor");
+
+            browser.click(".ways a[href$='/carry']");
+            browser.type("#groups", "2 1");
+            browser.click("#share");
+            browser.see(".side", "Carrier 3, group B");
+            browser.hasQuietConsole();
+        }
+    }
+
+    @Test
+    void aLogMovesTheOddsAndASupplyOfMyOwnComesAlong() {
+        try (App app = App.demo();
+                Browser browser = Browser.on(app)) {
+            browser.signInToSample();
+            String trip = browser.trip("Skerry ring");
+            browser.open(trip + "/odds?why=blister");
+            assertThat(browser.text("#why")).contains("Your own log, 1 event in", "moved it from 7.4");
+            browser.click("#own-rate summary");
+            browser.type("#perThousand", "30");
+            browser.click("#keep-rate");
+            browser.see("#own-rate summary", "Your own rate is used");
+            browser.open(trip + "/log");
+            browser.choose("#problem", "Graze");
+            browser.type("#note", "Wren, knee");
+            browser.click("#add-entry");
+            browser.see("tbody", "Wren, knee");
+            browser.open("/supplies?edit=fine-tweezers");
+            browser.type("#supply-text", "[shell-pad]\nname = Shell pad\ngroup = feet\nmass = much");
+            browser.click("#keep-supply");
+            browser.see("#faults", "Line 4: “much” is not a number that fits here.");
+            browser.type(
+                    "#supply-text",
+                    "[shell-pad]\nname = Shell pad\ngroup = feet\nform = flat\npiece = pad\nmass = 0.4\nvolume = 1\n"
+                            + "serves = cushion-blister made\nprice = small\npack = 5\n");
+            browser.click("#keep-supply");
+            browser.see("[role='status']", "Kept.");
+            browser.open(trip + "/mat?about=shell-pad");
+            browser.see(".about h2", "Shell pad");
+            browser.open("/settings");
+            browser.type("#token-name", "Notebook");
+            browser.click("#make-token");
+            browser.see("#made-token", "hodeon_");
+            browser.hasQuietConsole();
+        }
+    }
+}
