@@ -27,7 +27,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -36,6 +35,8 @@ import org.springframework.stereotype.Component;
 class MatPage {
 
     private static final double ANSWER_BAR = 60;
+    /** How many of the supplies that might come are shown without unfolding. */
+    private static final int MOST_OPEN = 14;
 
     private final KitCalculator calculator;
 
@@ -157,32 +158,37 @@ class MatPage {
                 .toList();
     }
 
+    /** What is left out by hand and what would add most stand open; everything else is folded away behind them. */
     private List<LeftOut> leftOut(Mat mat, Weighing weighing, Map<String, Exclusion> exclusions) {
         double ideal = weighing.plan().ideal();
         Catalogue catalogue = mat.known().catalogue();
-        Stream<LeftOut> mightCome = catalogue.supplies().stream()
+        List<LeftOut> leftOut = new ArrayList<>();
+        for (Supply supply : catalogue.supplies()) {
+            boolean banned = mat.hold(supply.id()) == Hold.BANNED;
+            boolean elsewhere = mat.hold(supply.id()) == Hold.ELSEWHERE;
+            Optional.ofNullable(exclusions.get(supply.id()))
+                    .ifPresent(reason -> leftOut.add(new LeftOut(
+                            supply.id(),
+                            supply.name(),
+                            Reasons.of(reason),
+                            false,
+                            banned,
+                            elsewhere,
+                            !banned && !elsewhere)));
+        }
+        List<Gain> gains = catalogue.supplies().stream()
                 .filter(s -> !mat.lines().containsKey(s.id()))
                 .flatMap(s -> Optional.ofNullable(weighing.gains().get(s.id())).stream()
                         .map(worth -> new Gain(s, worth)))
                 .sorted(Comparator.comparingDouble(Gain::worth).reversed())
-                .map(g -> new LeftOut(
-                        g.supply().id(), g.supply().name(), gain(g.worth(), ideal, g.supply()), true, false, false));
-        List<LeftOut> excluded = catalogue.supplies().stream()
-                .flatMap(s -> Optional.ofNullable(exclusions.get(s.id())).stream()
-                        .map(reason -> new LeftOut(
-                                s.id(),
-                                s.name(),
-                                Reasons.of(reason),
-                                false,
-                                mat.hold(s.id()) == Hold.BANNED,
-                                mat.hold(s.id()) == Hold.ELSEWHERE)))
                 .toList();
-        return Stream.of(
-                        excluded.stream().filter(l -> l.banned() || l.elsewhere()),
-                        mightCome,
-                        excluded.stream().filter(l -> !l.banned() && !l.elsewhere()))
-                .flatMap(s -> s)
-                .toList();
+        for (int i = 0; i < gains.size(); i++) {
+            Supply supply = gains.get(i).supply();
+            String reason = gain(gains.get(i).worth(), ideal, supply);
+            leftOut.add(new LeftOut(supply.id(), supply.name(), reason, true, false, false, i >= MOST_OPEN));
+        }
+        leftOut.sort(Comparator.comparing(LeftOut::mayCome));
+        return leftOut;
     }
 
     private record Gain(Supply supply, double worth) {}

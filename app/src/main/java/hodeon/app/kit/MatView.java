@@ -64,7 +64,14 @@ record MatView(
             boolean weak) {}
 
     /** A supply that is not on the mat. */
-    record LeftOut(String id, String name, String reason, boolean mayCome, boolean banned, boolean elsewhere) {}
+    record LeftOut(
+            String id,
+            String name,
+            String reason,
+            boolean mayCome,
+            boolean banned,
+            boolean elsewhere,
+            boolean folded) {}
 
     /** One supply looked at closely. */
     record SupplyView(
