@@ -123,12 +123,6 @@ final class JsonFields {
         return numbers;
     }
 
-    List<String> texts(String field, int longest) {
-        return array(field, longest, true).stream()
-                .map(n -> n.isString() ? n.asString() : n.toString())
-                .toList();
-    }
-
     /** Objects of an array; a missing one is empty if it may be. */
     List<JsonFields> objects(String field, int longest, boolean mayBeMissing) {
         List<JsonFields> objects = new ArrayList<>();

@@ -41,8 +41,8 @@ public class OwnCatalogue {
 
     @Transactional(readOnly = true)
     public Own of(UUID householdId) {
-        List<OwnSupply> supplyRows = supplies.findByHouseholdIdOrderBySupplyId(householdId);
-        List<OwnRate> rateRows = rates.findByHouseholdIdOrderByProblemId(householdId);
+        List<OwnSupply> supplyRows = supplies.findByHouseholdIdOrderById(householdId);
+        List<OwnRate> rateRows = rates.findByHouseholdIdOrderById(householdId);
         if (supplyRows.isEmpty() && rateRows.isEmpty()) {
             return new Own(shipped, "", Set.of(), Set.of());
         }
@@ -51,7 +51,7 @@ public class OwnCatalogue {
                 .catalogue()
                 .supplies();
         Map<String, Rate> ownRates = new LinkedHashMap<>();
-        rateRows.forEach(r -> ownRates.put(r.problemId, new Rate(r.perThousand, r.strength, new Basis.Own())));
+        rateRows.forEach(r -> ownRates.put(r.id, new Rate(r.perThousand, r.strength, new Basis.Own())));
         return new Own(
                 shipped.withSupplies(own).withRates(ownRates),
                 text + ownRates,
@@ -62,7 +62,7 @@ public class OwnCatalogue {
     /** The text of a supply as the household may edit it. */
     @Transactional(readOnly = true)
     public String text(UUID householdId, String supplyId) {
-        return supplies.findById(new OwnSupply.Key(householdId, supplyId))
+        return supplies.findById(new OwnKey(householdId, supplyId))
                 .map(r -> r.text)
                 .or(() -> shipped.supply(supplyId).map(SupplyText::of))
                 .orElseThrow(() -> new NotHere("supply " + supplyId));
@@ -85,7 +85,7 @@ public class OwnCatalogue {
     }
 
     public void dropSupply(UUID householdId, String supplyId) {
-        supplies.deleteById(new OwnSupply.Key(householdId, supplyId));
+        supplies.deleteById(new OwnKey(householdId, supplyId));
     }
 
     public void keepRate(UUID householdId, String problemId, double perThousand, double strength) {
@@ -96,6 +96,6 @@ public class OwnCatalogue {
     }
 
     public void dropRate(UUID householdId, String problemId) {
-        rates.deleteById(new OwnRate.Key(householdId, problemId));
+        rates.deleteById(new OwnKey(householdId, problemId));
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface OwnRateRepository extends JpaRepository<OwnRate, OwnRate.Key> {
+interface OwnRateRepository extends JpaRepository<OwnRate, OwnKey> {
 
-    List<OwnRate> findByHouseholdIdOrderByProblemId(UUID householdId);
+    List<OwnRate> findByHouseholdIdOrderById(UUID householdId);
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface OwnSupplyRepository extends JpaRepository<OwnSupply, OwnSupply.Key> {
+interface OwnSupplyRepository extends JpaRepository<OwnSupply, OwnKey> {
 
-    List<OwnSupply> findByHouseholdIdOrderBySupplyId(UUID householdId);
+    List<OwnSupply> findByHouseholdIdOrderById(UUID householdId);
 }

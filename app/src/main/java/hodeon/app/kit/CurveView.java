@@ -14,8 +14,7 @@ import java.util.Map;
 /** The curve of weight against coverage as it is drawn, with the kit on the mat as a point of its own. */
 record CurveView(List<Dot> dots, String path, Dot mine, List<Tick> across, List<Tick> up, Chosen chosen) {
 
-    static final int WIDTH = 760;
-    static final int HEIGHT = 300;
+    private static final int WIDTH = 760;
     private static final int LEFT = 52;
     private static final int BOTTOM = 264;
     private static final int TOP = 14;

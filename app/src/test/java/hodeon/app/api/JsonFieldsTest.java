@@ -20,7 +20,7 @@ class JsonFieldsTest {
     void whatFitsIsReadAndWhatIsMissingTakesItsStandIn() {
         JsonFields fields = fields("""
                 {"name": "pad", "grams": 3.5, "pieces": 4, "durable": true, "list": [0.5, 1], "inner": {"x": 1},
-                 "nothing": null, "tags": ["a", "b"]}
+                 "nothing": null}
                 """);
         assertThat(fields.text("name", 10)).isEqualTo("pad");
         assertThat(fields.number("grams", 0, 10)).isEqualTo(3.5);
@@ -29,7 +29,6 @@ class JsonFieldsTest {
         assertThat(fields.yes("durable", false)).isTrue();
         assertThat(fields.yes("sharp", true)).isTrue();
         assertThat(fields.numbers("list", 0, 1, 5)).containsExactly(0.5, 1.0);
-        assertThat(fields.texts("tags", 5)).containsExactly("a", "b");
         assertThat(fields.object("inner").whole("x", 0, 2, Optional.empty())).isEqualTo(1);
         assertThat(fields.object("absent").optionalNumber("x", 0, 1)).isEmpty();
         assertThat(fields.has("nothing")).isFalse();

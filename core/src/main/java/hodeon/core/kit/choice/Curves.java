@@ -5,6 +5,9 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 
 /** The same choice for a row of values of its first limit. */
 public final class Curves {
@@ -33,12 +36,18 @@ public final class Curves {
      * so worth never falls.
      */
     public static List<Solution> along(Choice choice, List<Double> limits, Duration patience) {
-        List<Solution> each = limits.parallelStream()
-                .map(most -> new Optimiser(choice.withFirstLimit(most)).within(GAP, patience))
-                .toList();
+        List<Future<Solution>> each;
+        // Small limits take longest and stand side by side, so every point is a task of its own.
+        try (ExecutorService threads =
+                Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors())) {
+            each = limits.stream()
+                    .map(most -> threads.submit(() -> new Optimiser(choice.withFirstLimit(most)).within(GAP, patience)))
+                    .toList();
+        }
         List<Solution> rising = new ArrayList<>();
         Solution.Found best = null;
-        for (Solution solution : each) {
+        for (Future<Solution> answer : each) {
+            Solution solution = answer.resultNow();
             if (solution instanceof Solution.Found found) {
                 best = best == null || found.worth() >= best.worth()
                         ? found
