@@ -22,6 +22,9 @@ class BalanceJourneyTest {
             browser.see("h1", "What each gram buys");
             assertThat(browser.all(".curve-dot")).hasSizeGreaterThanOrEqualTo(12);
             browser.open(trip + "/mat/curve?point=3");
+            browser.find("#from option:nth-child(2)").click();
+            browser.click("#change-from");
+            browser.see("aside", "From the kit of");
             String grams = browser.text("#point-title").split(":")[0];
             browser.click("#lay");
             browser.see(".balance .grams", grams);

@@ -54,6 +54,7 @@ class BalanceController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable Integer point,
+            @RequestParam(defaultValue = "-1") int from,
             Model model) {
         Mat mat = opened(member, id, "Curve", model);
         Curve curve = calculator.curve(mat.of(), mat.holds());
@@ -66,7 +67,13 @@ class BalanceController {
                 ? nearest(curve, mine)
                 : Math.clamp(point, 0, curve.points().size() - 1);
         model.addAttribute(
-                "curve", CurveView.of(curve, mine, chosen, mat.known().catalogue()));
+                "curve",
+                CurveView.of(
+                        curve,
+                        mine,
+                        chosen,
+                        Math.clamp(from, -1, curve.points().size() - 1),
+                        mat.known().catalogue()));
         return "kit/curve";
     }
 

@@ -23,11 +23,19 @@ record CurveView(List<Dot> dots, String path, Dot mine, List<Tick> across, List<
 
     record Tick(String at, String says) {}
 
-    /** What changes from the mat to the chosen point. */
+    /** What changes from the mat, or from another point, to the chosen point. */
     record Chosen(
-            int number, String limit, String grams, String coverage, String gap, List<String> in, List<String> out) {}
+            int number,
+            String limit,
+            String grams,
+            String coverage,
+            String gap,
+            List<String> in,
+            List<String> out,
+            String from) {}
 
-    static CurveView of(Curve curve, Plan mine, int chosen, Catalogue catalogue) {
+    /** @param from the point that changes are told from; −1 for the mat */
+    static CurveView of(Curve curve, Plan mine, int chosen, int from, Catalogue catalogue) {
         double most = Math.max(mine.mass().grams(), curve.points().getLast().grams());
         List<Dot> dots = new ArrayList<>();
         StringBuilder path = new StringBuilder();
@@ -38,7 +46,9 @@ record CurveView(List<Dot> dots, String path, Dot mine, List<Tick> across, List<
             dots.add(dot);
         }
         Curve.Point point = curve.points().get(chosen);
-        Difference difference = Difference.between(mine.pieces(), point.pieces());
+        Map<String, Integer> before =
+                from < 0 ? mine.pieces() : curve.points().get(from).pieces();
+        Difference difference = Difference.between(before, point.pieces());
         return new CurveView(
                 dots,
                 path.toString(),
@@ -54,7 +64,11 @@ record CurveView(List<Dot> dots, String path, Dot mine, List<Tick> across, List<
                         Figures.percent(point.coverage()),
                         Figures.percent(point.gap()),
                         words(difference.in(), catalogue),
-                        words(difference.out(), catalogue)));
+                        words(difference.out(), catalogue),
+                        from < 0
+                                ? "the mat"
+                                : "the kit of "
+                                        + Figures.grams(curve.points().get(from).grams())));
     }
 
     static List<String> words(Map<String, Integer> pieces, Catalogue catalogue) {

@@ -32,7 +32,7 @@ class CurveViewTest {
                 50,
                 100,
                 List.of());
-        CurveView view = CurveView.of(curve, mine, 1, CATALOGUE);
+        CurveView view = CurveView.of(curve, mine, 1, -1, CATALOGUE);
         assertThat(view.dots()).hasSize(2);
         // The heaviest point ends the drawing; full coverage is its top, a quarter three quarters down.
         assertThat(view.dots().get(1).x()).isEqualTo("740.0");
@@ -43,5 +43,9 @@ class CurveViewTest {
         assertThat(view.dots().get(1).gap()).isEqualTo("proven");
         assertThat(view.chosen().in()).containsExactly("3 × Gauze pad, 10 cm");
         assertThat(view.chosen().out()).containsExactly("1 × Trauma shears", "1 × Whistle");
+        CurveView.Chosen between = CurveView.of(curve, mine, 1, 0, CATALOGUE).chosen();
+        assertThat(between.from()).isEqualTo("the kit of 90 g");
+        assertThat(between.in()).containsExactly("3 × Gauze pad, 10 cm");
+        assertThat(between.out()).isEmpty();
     }
 }

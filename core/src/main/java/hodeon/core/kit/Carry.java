@@ -12,7 +12,7 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * Who carries what: loads even, and every group that may separate from the others keeps what guards life.
+ * Who carries what: each group of supplies is a module that stays together where it can, loads are even, and every group that may separate from the others keeps what guards life.
  *
  * @param carriers pieces by supply id for each carrier
  * @param tooFew what guards life but is there too few times for every group
@@ -28,7 +28,11 @@ public record Carry(List<Map<String, Integer>> carriers, List<String> tooFew) {
                 .filter(s -> kit.getOrDefault(s.id(), 0) > 0)
                 .toList();
         List<Loads.Item> items = supplies.stream()
-                .map(s -> new Loads.Item(s.id(), s.mass().grams(), kit.getOrDefault(s.id(), 0)))
+                .map(s -> new Loads.Item(
+                        s.id(),
+                        s.mass().grams(),
+                        kit.getOrDefault(s.id(), 0),
+                        s.group().label()))
                 .toList();
         Loads.Shared shared = new Loads(items, groups, musts(question, supplies)).share(patience);
         List<Map<String, Integer>> carriers = new ArrayList<>();

@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Shares pieces out over carriers: loads as even as can be, few kinds in more than one place, and in every group of
- * carriers that may separate at least so many of what nobody may be without.
+ * Shares modules out over carriers: loads as even as can be, modules and kinds in one place unless evenness or safety is
+ * worth opening them, and in every group of carriers that may separate at least so many of what nobody may be without.
  *
  * @param items what is carried
  * @param groups carriers, numbered from 0, by group
@@ -14,14 +14,19 @@ import java.util.List;
  */
 public record Loads(List<Item> items, List<List<Integer>> groups, List<Must> musts) {
 
-    /** A grams-per-piece item of so many pieces. */
-    public record Item(String id, double grams, int pieces) {}
+    /**
+     * @param grams of one piece
+     * @param module it lies in
+     */
+    public record Item(String id, double grams, int pieces, String module) {}
 
     /** At least one of these items, by index, in every group. */
     public record Must(String reason, List<Integer> items) {}
 
-    /** Keeping a kind together is worth this many grams of unevenness. */
-    private static final double TOGETHER_GRAMS = 15;
+    /** Keeping a kind together is worth this many grams of unevenness, and keeping a module together so many. */
+    private static final double TOGETHER_GRAMS = 10;
+
+    private static final double MODULE_GRAMS = 20;
 
     /** Pieces of each item by carrier; and the musts that cannot be kept because there are too few pieces. */
     public record Shared(List<List<Integer>> piecesByCarrier, List<String> tooFew) {}
@@ -45,6 +50,7 @@ public record Loads(List<Item> items, List<List<Integer>> groups, List<Must> mus
             }
             all.between(items.get(i).pieces(), items.get(i).pieces());
         }
+        keepModulesTogether(model, pieces, carriers);
         for (int c = 0; c < carriers; c++) {
             Model.Sum notAbove = model.sum().add(heaviest, -1);
             Model.Sum notBelow = model.sum().add(lightest, -1);
@@ -83,5 +89,21 @@ public record Loads(List<Item> items, List<List<Integer>> groups, List<Must> mus
             byCarrier.add(carried);
         }
         return new Shared(byCarrier, List.copyOf(tooFew));
+    }
+
+    private void keepModulesTogether(Model model, int[][] pieces, int carriers) {
+        for (String module : items.stream().map(Item::module).distinct().toList()) {
+            for (int c = 0; c < carriers; c++) {
+                int any = model.variable(0, 1, true, -MODULE_GRAMS);
+                for (int i = 0; i < items.size(); i++) {
+                    if (items.get(i).module().equals(module)) {
+                        model.sum()
+                                .add(pieces[i][c], 1)
+                                .add(any, -items.get(i).pieces())
+                                .atMost(0);
+                    }
+                }
+            }
+        }
     }
 }

@@ -23,10 +23,10 @@ class LoadsTest {
     void everyPieceIsCarriedOnceAndLoadsAreEven() {
         Loads loads = new Loads(
                 List.of(
-                        new Item("shelter", 450, 1),
-                        new Item("water", 250, 3),
-                        new Item("splint", 120, 2),
-                        new Item("pad", 4, 20)),
+                        new Item("shelter", 450, 1, "warmth"),
+                        new Item("water", 250, 3, "clean"),
+                        new Item("splint", 120, 2, "splint"),
+                        new Item("pad", 4, 20, "cover")),
                 List.of(List.of(0, 1, 2)),
                 List.of());
         Loads.Shared shared = loads.share(PATIENCE);
@@ -47,12 +47,30 @@ class LoadsTest {
     @Test
     void aGroupThatMaySeparateHasItsOwnAndWhatIsTooFewIsTold() {
         Loads loads = new Loads(
-                List.of(new Item("dressing", 60, 2), new Item("mask", 16, 1), new Item("shelter", 450, 1)),
+                List.of(
+                        new Item("dressing", 60, 2, "bleeding"),
+                        new Item("mask", 16, 1, "tools"),
+                        new Item("shelter", 450, 1, "warmth")),
                 List.of(List.of(0), List.of(1)),
                 List.of(new Must("press", List.of(0)), new Must("breathe", List.of(1))));
         Loads.Shared shared = loads.share(PATIENCE);
         assertThat(shared.piecesByCarrier())
                 .allSatisfy(c -> assertThat(c.getFirst()).isEqualTo(1));
         assertThat(shared.tooFew()).containsExactly("breathe");
+    }
+
+    @Test
+    void aModuleStaysTogetherWhereTheLoadAllowsIt() {
+        Loads loads = new Loads(
+                List.of(
+                        new Item("gauze", 5, 6, "cover"),
+                        new Item("plaster", 1, 20, "cover"),
+                        new Item("tape", 40, 1, "hold"),
+                        new Item("tweezers", 12, 1, "bite")),
+                List.of(List.of(0, 1)),
+                List.of());
+        List<List<Integer>> carried = loads.share(PATIENCE).piecesByCarrier();
+        assertThat(carried).allSatisfy(c -> assertThat(c.get(0) > 0).isEqualTo(c.get(1) > 0));
+        assertThat(carried).anySatisfy(c -> assertThat(c).startsWith(6, 20));
     }
 }
