@@ -82,12 +82,12 @@ final class Polish {
     /** Surely not for a consumable that would be missed; a durable is tried. */
     private boolean seemsIdle(Allocator.Solved now, int candidate) {
         return choice.candidates().get(candidate).durable()
-                ? !serves(now.allocation(), candidate)
+                ? !aloneAtSomething(now.allocation(), candidate)
                 : now.marginals().losesLess(candidate, IDLE_WORTH);
     }
 
-    /** Whether no other durable does at least as well everything this one does. */
-    private boolean serves(Allocation allocation, int candidate) {
+    /** Whether a durable does something that no other durable there does at least as well. */
+    private boolean aloneAtSomething(Allocation allocation, int candidate) {
         return choice.candidates().get(candidate).serves().stream()
                 .anyMatch(s -> IntStream.range(0, allocation.quantities().size())
                         .noneMatch(other -> other != candidate
