@@ -3,8 +3,10 @@ package hodeon.app;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.cache.annotation.EnableCaching;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts the web application. */
+@EnableScheduling
 @SpringBootApplication
 @EnableCaching
 public class HodeonApplication {

@@ -5,8 +5,28 @@ document.addEventListener('alpine:init', () => {
     init() {
       const again = setInterval(() => {
         if (this.$root.dataset.searching !== 'true') clearInterval(again);
-        else this.$ajax(location.pathname + location.search, { target: 'mat', focus: false });
+        // Not while a change is under way: its answer would be thrown away for the one asked for later.
+        else if (!this.$root.ariaBusy) this.$ajax(location.pathname + location.search, { target: 'mat', focus: false, sync: true });
       }, 1500);
+      this.scriptless = false;
+    },
+
+    scriptless: true,
+
+    // A choice of how to look is shown at once.
+    looked(event) {
+      event.target.form.requestSubmit();
+    },
+
+    // Undo and redo from anywhere on the page but where text is typed.
+    turn(event) {
+      if (!(event.ctrlKey || event.metaKey) || event.target.closest('input, textarea, select')) return;
+      const key = event.key.toLowerCase();
+      const id = key === 'y' || (key === 'z' && event.shiftKey) ? 'redo' : key === 'z' ? 'undo' : null;
+      const button = id && document.getElementById(id);
+      if (!button) return;
+      event.preventDefault();
+      button.click();
     },
 
     key(event) {
@@ -25,7 +45,7 @@ document.addEventListener('alpine:init', () => {
     },
   }));
 
-  const actions = { '+': 'plus', '=': 'plus', '-': 'minus', p: 'pin', x: 'ban' };
+  const actions = { '+': 'plus', '=': 'plus', '-': 'minus', p: 'pin', x: 'ban', e: 'elsewhere' };
   const ways = {
     ArrowRight: (open) => beside(open, 1),
     ArrowLeft: (open) => beside(open, -1),
@@ -33,16 +53,20 @@ document.addEventListener('alpine:init', () => {
     ArrowUp: (open) => above(open, -1),
   };
 
-  // Uses the tile's own small form, so that a key does exactly what the button does.
+  // Goes the way of the tile's own buttons, so that a key does exactly what they do.
   function press(tile, act) {
-    const form = tile.querySelector('.stepper');
-    const change = act === 'pin' && tile.classList.contains('pinned') ? 'unpin' : act;
-    const address = form.getAttribute('action').replace(/[^/]+$/, change);
+    const plus = tile.querySelector('.plus');
+    if (!plus) return;
+    const back = { pin: tile.classList.contains('pinned') && 'unpin', ban: tile.classList.contains('is-out') && 'unban' };
+    const address = plus.getAttribute('formaction').replace(/[^/?]+(?=$|\?)/, back[act] || act);
     const button = document.createElement('button');
     button.type = 'submit';
     button.hidden = true;
     button.setAttribute('formaction', address);
-    form.append(button);
+    button.setAttribute('form', 'change');
+    button.name = 'supply';
+    button.value = tile.dataset.supply;
+    tile.append(button);
     button.click();
     button.remove();
   }

@@ -2,14 +2,18 @@ package hodeon.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
 /** The argument over each piece: curve, prune, compare, rehearse, what I have, carry; and the log that moves the odds. */
 class BalanceJourneyTest {
 
     @Test
-    void theMatIsArguedOver() {
+    void theMatIsArguedOver() throws IOException {
         try (App app = App.demo();
                 Browser browser = Browser.on(app)) {
             browser.signInToSample();
@@ -25,8 +29,8 @@ class BalanceJourneyTest {
             browser.find("#from option:nth-child(2)").click();
             browser.click("#change-from");
             browser.see("aside", "From the kit of");
-            String grams = browser.text("#point-title").split(":")[0];
-            browser.click("#lay");
+            String grams = browser.text(".curve-panel:not([hidden]) .point-grams");
+            browser.click(".curve-panel:not([hidden]) .lay");
             browser.see(".balance .grams", grams);
 
             browser.click(".ways a[href$='/prune']");
@@ -44,11 +48,15 @@ class BalanceJourneyTest {
             browser.see(".answer-row[open]", "To be able to");
 
             browser.click(".ways a[href$='/compare']");
-            browser.choose("#stance", "fix the likely");
-            browser.type("#limit", "700");
+            browser.choose("#right", "best for a stance and limit");
+            browser.choose("#right-stance", "fix the likely");
+            browser.type("#right-limit", "700");
             browser.click("#compare");
-            browser.see("#pieces-title", "Pieces that differ");
-            assertThat(browser.all("section:first-child tbody tr")).hasSizeGreaterThan(5);
+            browser.see(".compare-heads", "Best: fix the likely, 700 g");
+            assertThat(browser.all("#different tbody tr")).hasSizeGreaterThan(5);
+            browser.choose("#right", "mat of: Skerry ring");
+            browser.click("#compare");
+            browser.see(".compare-heads", "by its own brief");
 
             browser.click(".ways a[href$='/rehearse']");
             browser.see("h1", "The trip, rehearsed");
@@ -56,12 +64,25 @@ class BalanceJourneyTest {
             browser.see("#sample-title", "Trip number 2");
 
             browser.click(".ways a[href$='/sort']");
-            browser.type("#text", "20 x fabric plasters\n2 foil blankets\nflux capacitor");
+            Path list = Files.createTempFile("shelf", ".csv");
+            Files.writeString(list, "20 x fabric plasters\n2 foil blankets\nflux capacitor");
+            browser.find("#file").sendKeys(list.toString());
+            browser.holds("#text", "20 x fabric plasters\n2 foil blankets\nflux capacitor");
+            Files.delete(list);
             browser.click("#match");
             browser.see("h2", "Is that right?");
             assertThat(browser.text("tbody")).contains("not known: choose, or leave it aside");
             browser.click("#confirm");
-            browser.see(".side", "flux capacitor");
+            browser.see("#sorted", "flux capacitor");
+            String met = browser.text("#sorted-met");
+            browser.type("#take-plaster-fabric", "1");
+            browser.press(Keys.TAB);
+            browser.gone("#sorted-met", met);
+            browser.type("#second-name", "Shore tin");
+            browser.click("#save-second");
+            browser.see("#saved-kit", "the second kit");
+            browser.click("#lay-sorted");
+            browser.see("#tile-plaster-fabric .count", "1");
 
             browser.click(".ways a[href$='/carry']");
             browser.type("#groups", "2 1");
@@ -94,7 +115,7 @@ class BalanceJourneyTest {
             browser.see("#faults", "Line 4: “much” is not a number that fits here.");
             browser.type(
                     "#supply-text",
-                    "[shell-pad]\nname = Shell pad\ngroup = feet\nform = flat\npiece = pad\nmass = 0.4\nvolume = 1\n"
+                    "[shell-pad]\nname = Shell pad\ngroup = feet\nform = pad\npiece = pad\nmass = 0.4\nvolume = 1\n"
                             + "serves = cushion-blister made\nprice = small\npack = 5\n");
             browser.click("#keep-supply");
             browser.see("[role='status']", "Kept.");

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -19,6 +20,8 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.interactions.PointerInput;
+import org.openqa.selenium.interactions.Sequence;
 import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.logging.LoggingPreferences;
@@ -29,11 +32,11 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 final class Browser implements AutoCloseable {
 
     private final ChromeDriver driver;
-    private final App app;
+    private final UnaryOperator<String> addresses;
     private final WebDriverWait wait;
 
-    private Browser(App app, ChromeDriver driver) {
-        this.app = app;
+    private Browser(UnaryOperator<String> addresses, ChromeDriver driver) {
+        this.addresses = addresses;
         this.driver = driver;
         this.wait = new WebDriverWait(driver, Duration.ofSeconds(30));
     }
@@ -43,6 +46,10 @@ final class Browser implements AutoCloseable {
     }
 
     static Browser on(App app, int width, int height) {
+        return on(app::address, width, height);
+    }
+
+    static Browser on(UnaryOperator<String> addresses, int width, int height) {
         ChromeOptions options = new ChromeOptions();
         options.setBinary(onPath("chromium"));
         options.addArguments(
@@ -68,7 +75,7 @@ final class Browser implements AutoCloseable {
         driver.executeCdpCommand(
                 "Emulation.setDeviceMetricsOverride",
                 Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 600));
-        return new Browser(app, driver);
+        return new Browser(addresses, driver);
     }
 
     private static String onPath(String program) {
@@ -82,11 +89,11 @@ final class Browser implements AutoCloseable {
     }
 
     void open(String path) {
-        driver.get(app.address(path));
+        driver.get(addresses.apply(path));
     }
 
     String path() {
-        return driver.getCurrentUrl().replace(app.address(""), "");
+        return driver.getCurrentUrl().replace(addresses.apply(""), "");
     }
 
     void signInToSample() {
@@ -115,9 +122,8 @@ final class Browser implements AutoCloseable {
     }
 
     void click(String css) {
-        WebElement element = wait.until(ExpectedConditions.elementToBeClickable(By.cssSelector(css)));
-        driver.executeScript("arguments[0].scrollIntoView({block:'center',behavior:'instant'})", element);
-        element.click();
+        wait.until(ExpectedConditions.elementToBeClickable(By.cssSelector(css)));
+        inSight(css).click();
     }
 
     void type(String css, String text) {
@@ -145,8 +151,62 @@ final class Browser implements AutoCloseable {
         }
     }
 
+    /** Waits until a field has been filled with the words. */
+    void holds(String css, String words) {
+        wait.until(ExpectedConditions.domPropertyToBe(find(css), "value", words));
+    }
+
+    /** Waits until the element no longer holds the words, or is no longer there. */
+    void gone(String css, String words) {
+        wait.until(
+                ExpectedConditions.not(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(css), words)));
+    }
+
+    /** Drags with the mouse, in steps as a hand does. */
+    void drag(String css, int right, int down) {
+        WebElement element = inSight(css);
+        new Actions(driver)
+                .moveToElement(element)
+                .clickAndHold()
+                .moveByOffset(right / 2, down / 2)
+                .moveByOffset(right - right / 2, down - down / 2)
+                .release()
+                .perform();
+    }
+
+    /** The same with a finger. */
+    void swipe(String css, int right, int down) {
+        WebElement element = inSight(css);
+        PointerInput finger = new PointerInput(PointerInput.Kind.TOUCH, "finger");
+        Duration step = Duration.ofMillis(60);
+        driver.perform(List.of(new Sequence(finger, 0)
+                .addAction(finger.createPointerMove(Duration.ZERO, PointerInput.Origin.fromElement(element), 0, 0))
+                .addAction(finger.createPointerDown(PointerInput.MouseButton.LEFT.asArg()))
+                .addAction(finger.createPointerMove(step, PointerInput.Origin.pointer(), right / 2, down / 2))
+                .addAction(finger.createPointerMove(
+                        step, PointerInput.Origin.pointer(), right - right / 2, down - down / 2))
+                .addAction(finger.createPointerUp(PointerInput.MouseButton.LEFT.asArg()))));
+    }
+
+    /** Once nothing moves any more: while fonts and styles are still coming, a click meets what has just moved there. */
+    private WebElement inSight(String css) {
+        waitUntil("return document.readyState === 'complete' && document.fonts.status === 'loaded'");
+        WebElement element = find(css);
+        driver.executeScript("arguments[0].scrollIntoView({block:'center',behavior:'instant'})", element);
+        return element;
+    }
+
     void press(CharSequence... keys) {
         new Actions(driver).sendKeys(keys).perform();
+    }
+
+    /** A key while others are held down. */
+    void hold(CharSequence key, Keys... held) {
+        Actions actions = new Actions(driver);
+        Arrays.stream(held).forEach(actions::keyDown);
+        actions.sendKeys(key);
+        Arrays.stream(held).forEach(actions::keyUp);
+        actions.perform();
     }
 
     /** Goes on with the tab key until the element has the focus, as somebody without a mouse would. */
@@ -172,6 +232,11 @@ final class Browser implements AutoCloseable {
         return driver.executeScript(script);
     }
 
+    /** Waits until a script answers true, at once or as a promise. */
+    void waitUntil(String script) {
+        wait.until(d -> Boolean.TRUE.equals(driver.executeScript(script)));
+    }
+
     /** The page as its style sheet for paper lays it out, as PDF. */
     byte[] printed() {
         Map<String, Object> pdf = driver.executeCdpCommand("Page.printToPDF", Map.of("preferCSSPageSize", true));
@@ -179,9 +244,17 @@ final class Browser implements AutoCloseable {
     }
 
     void pretendDark() {
+        prefers("dark");
+    }
+
+    void pretendLight() {
+        prefers("light");
+    }
+
+    private void prefers(String scheme) {
         driver.executeCdpCommand(
                 "Emulation.setEmulatedMedia",
-                Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", "dark"))));
+                Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", scheme))));
     }
 
     byte[] picture() {
@@ -213,6 +286,15 @@ final class Browser implements AutoCloseable {
                 .filter(m -> !m.contains("status of 422") && !m.contains("status of 404"))
                 .toList();
         assertThat(errors).isEmpty();
+    }
+
+    /** Only the contrast, as far as it can be told. */
+    void hasEnoughContrast() {
+        var weak = new AxeBuilder()
+                .withRules(List.of("color-contrast")).analyze(driver).getViolations().stream()
+                        .map(v -> path() + ": " + v.getNodes().getFirst().getTarget() + ": " + v.getHelp())
+                        .toList();
+        assertThat(weak).isEmpty();
     }
 
     void fitsItsWidth() {

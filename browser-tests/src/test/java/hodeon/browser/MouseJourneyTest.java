@@ -49,7 +49,7 @@ class MouseJourneyTest {
             browser.click("#row-blister .figure:last-child");
             browser.see("#why h2", "Blister");
             assertThat(browser.text("#why"))
-                    .contains("moved it from 7.4", "4 people count as", "suffice in 90 in 100 trips");
+                    .contains("moved it from 7.4", "4 of the party count as", "suffice in 90 in 100 trips");
 
             browser.click(".headline .act");
             browser.see("h2", "What this mat answers");
@@ -70,13 +70,13 @@ class MouseJourneyTest {
             browser.see(".about h2", "Hydrocolloid blister pad");
             browser.click("#about-ban");
             browser.see("#left-out", "Left out by you.");
-            assertThat(browser.all("#tile-hydrocolloid-pad")).isEmpty();
+            browser.see("#tile-hydrocolloid-pad.is-out .tile-state", "left out by you");
             browser.click("#rebalance");
             browser.see("#said", "Rebalanced");
             assertThat(count(browser, "antiseptic-wipe")).isEqualTo(wipes - 1);
-            assertThat(browser.all("#tile-hydrocolloid-pad")).isEmpty();
+            assertThat(browser.all("#tile-hydrocolloid-pad.is-out")).hasSize(1);
             assertThat(browser.text(".balance")).contains("on the mat of 1,100 g", "best possible");
-            List<String> onMat = contents(browser, ".tile", ".tile-name", ".count");
+            List<String> onMat = contents(browser, ".tile.is-here", ".tile-name", ".count");
 
             browser.click(".balance-acts .act");
             browser.type("#kit-name", "Sweep boat roll");

@@ -49,9 +49,24 @@ class OwnDataTest {
         Client client = new Client(app);
         client.signIn();
         String token = client.token("/trips/new");
+        String lot = client.lotOf(500, token);
+        AtomicInteger used = new AtomicInteger();
         AtomicInteger next = new AtomicInteger();
-        Thread[] savers = new Thread[3];
-        for (int i = 0; i < savers.length; i++) {
+        Thread[] savers = new Thread[4];
+        savers[3] = Thread.ofVirtual().start(() -> {
+            try {
+                while (client.use(lot, token).statusCode() == 302) {
+                    used.incrementAndGet();
+                }
+            } catch (IOException | InterruptedException killed) {
+                // As below.
+            }
+        });
+        // Trips are saved only towards the end, so that few of them have to be opened afterwards.
+        while (used.get() < 25) {
+            Thread.sleep(5);
+        }
+        for (int i = 0; i < 3; i++) {
             savers[i] = Thread.ofVirtual().start(() -> {
                 try {
                     while (true) {
@@ -78,6 +93,13 @@ class OwnDataTest {
             String shelf = after.get("/").body();
             assertThat(confirmed).hasSizeGreaterThanOrEqualTo(25).allSatisfy(name -> assertThat(shelf)
                     .contains(">" + name + "<"));
+            // What lies there is what came less what was used, whatever was in flight.
+            String page = after.get(lot.substring(0, lot.indexOf('?'))).body();
+            Matcher pieces = Pattern.compile("class=\"big\">(\\d+) ").matcher(page);
+            assertThat(pieces.find()).isTrue();
+            int movements = page.split("used from Shore shelf<", -1).length - 1;
+            assertThat(Integer.parseInt(pieces.group(1))).isEqualTo(500 - movements);
+            assertThat(movements).isBetween(used.get(), used.get() + 1);
             // No half-saved trip: every one on the shelf opens with its leg and its person.
             Matcher briefs = Pattern.compile("/trips/[0-9a-f-]+/brief").matcher(shelf);
             while (briefs.find()) {
@@ -152,6 +174,38 @@ class OwnDataTest {
                             Map.entry("people[0].name", "Ottilie Brandt"),
                             Map.entry("people[0].years", "44"),
                             Map.entry("people[0].kilograms", "68")));
+        }
+
+        /** Makes a shelf with so many wipes; answers the address of their lot with the place in it. */
+        String lotOf(int pieces, String token) throws IOException, InterruptedException {
+            post("/stock/places", Map.of("_csrf", token, "name", "Shore shelf", "kind", "SHELF"));
+            post(
+                    "/stock/enter",
+                    Map.of(
+                            "_csrf",
+                            token,
+                            "place",
+                            "Shore shelf",
+                            "supply",
+                            "antiseptic-wipe",
+                            "pieces",
+                            "" + pieces,
+                            "until",
+                            "2030-01"));
+            String page = get("/stock").body();
+            return first("/stock/lots/[0-9a-f-]+", page) + "?" + first("/stock/places/([0-9a-f-]+)", page);
+        }
+
+        private static String first(String pattern, String text) {
+            Matcher matcher = Pattern.compile(pattern).matcher(text);
+            assertThat(matcher.find()).isTrue();
+            return matcher.group(matcher.groupCount());
+        }
+
+        HttpResponse<String> use(String lot, String token) throws IOException, InterruptedException {
+            return post(
+                    lot.substring(0, lot.indexOf('?')),
+                    Map.of("_csrf", token, "do", "USE", "at", lot.substring(lot.indexOf('?') + 1), "pieces", "1"));
         }
 
         private HttpResponse<String> post(String path, Map<String, String> form)

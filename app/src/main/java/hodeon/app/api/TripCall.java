@@ -31,7 +31,8 @@ final class TripCall {
             List<String> region,
             List<String> passage,
             int dogs,
-            int strangersPercent) {}
+            int strangersPercent,
+            boolean stove) {}
 
     record LimitsAnswer(
             double massGrams,
@@ -88,7 +89,8 @@ final class TripCall {
                 ids(trip.region()),
                 ids(trip.passage()),
                 trip.company().dogs(),
-                (int) Math.round(100 * trip.company().strangers()));
+                (int) Math.round(100 * trip.company().strangers()),
+                trip.stove());
     }
 
     static BriefForm form(JsonNode body) {
@@ -108,6 +110,7 @@ final class TripCall {
         form.setPassage(constants(body, "passage"));
         form.setDogs(text(body, "dogs"));
         form.setStrangers(text(body, "strangersPercent"));
+        form.setNoStove(body.path("stove").asBoolean(true) ? "" : "yes");
         for (JsonNode leg : body.path("legs").values()) {
             BriefForm.LegForm row = new BriefForm.LegForm();
             row.setActivity(constant(leg, "activity"));

@@ -32,7 +32,7 @@ class CatalogueController {
             [my-supply]
             name = What it is
             group = cover
-            form = flat
+            form = pad
             piece = piece
             mass = 5
             volume = 6

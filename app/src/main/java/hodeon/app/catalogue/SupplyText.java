@@ -41,6 +41,9 @@ final class SupplyText {
         lines.add("pack = " + supply.purchase().piecesPerPack());
         months(lines, "shelf-life", supply.keeping().shelfLifeMonths());
         months(lines, "opened", supply.keeping().openedMonths());
+        if (supply.keeping().battery()) {
+            lines.add("battery = yes");
+        }
         supply.keeping().mostCelsius().ifPresent(c -> lines.add("store-below = " + c));
         if (supply.crossing().border() != Crossing.Border.FREE) {
             lines.add("border = " + Tag.idOf(supply.crossing().border()));

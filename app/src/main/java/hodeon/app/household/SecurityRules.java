@@ -29,6 +29,7 @@ class SecurityRules {
                                 "/assets/**",
                                 "/webjars/**",
                                 "/actuator/health",
+                                "/feeds/*/calendar.ics",
                                 "/error")
                         .permitAll()
                         .anyRequest()

@@ -1,18 +1,13 @@
 package hodeon.app.kit;
 
+import hodeon.app.catalogue.SupplyName;
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Faults;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
 /**
  * Reads contents as people write them, one supply a line: “12 x plaster”, “plaster, 12”, “plaster: 12”, or our own contents
@@ -22,16 +17,12 @@ final class ContentsText {
 
     static final int MOST_PIECES = 10_000;
     private static final int MOST_LINES = 500;
-    /** Below this a name is called unknown rather than guessed. */
-    private static final double LEAST_LIKENESS = 0.62;
-
     private static final Pattern COUNT_FIRST = Pattern.compile("(\\d{1,6})\\s*(?:x|×|\\*)?\\s+(.+)");
     /** A line of the contents list this product writes: pieces in the third column, the supply's id in the last. */
     private static final Pattern OUR_LIST = Pattern.compile(".*,(\\d{1,6}),[^,]*,[\\d.]+,[\\d.]+,([a-z0-9-]+)");
 
     private static final Pattern COUNT_LAST =
             Pattern.compile("(.+?)[\\s,;:\\t]+(?:x|×)?\\s*(\\d{1,6})(?:\\s*(?:x|pcs?|pieces?))?");
-    private static final JaroWinklerSimilarity LIKENESS = new JaroWinklerSimilarity();
 
     /**
      * @param text as it was given
@@ -73,38 +64,7 @@ final class ContentsText {
             name = last.group(1);
             pieces = Integer.parseInt(last.group(2));
         }
-        String wanted = name;
-        Supply best = catalogue.supplies().stream()
-                .max(Comparator.comparingDouble(s -> likeness(wanted, s)))
-                .orElseThrow();
-        double like = likeness(wanted, best);
-        return new Line(text, like >= LEAST_LIKENESS ? best.id() : "", Math.min(pieces, MOST_PIECES), like > 0.9);
-    }
-
-    /** 1 for the same words, towards 0 for nothing in common. */
-    private static double likeness(String name, Supply supply) {
-        Set<String> given = words(name);
-        Set<String> known = words(supply.name());
-        if (given.isEmpty()) {
-            return 0;
-        }
-        double sum = 0;
-        for (String word : given) {
-            sum += known.stream()
-                    .mapToDouble(k -> LIKENESS.apply(word, k))
-                    .filter(l -> l > 0.84)
-                    .max()
-                    .orElse(0);
-        }
-        double found = sum / given.size();
-        double covered = Math.min(1, sum / known.size());
-        return 0.7 * found + 0.3 * covered;
-    }
-
-    private static Set<String> words(String name) {
-        return new HashSet<>(Arrays.stream(name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+"))
-                .filter(w -> !w.isEmpty())
-                .map(w -> w.length() > 3 && w.endsWith("s") ? w.substring(0, w.length() - 1) : w)
-                .toList());
+        SupplyName match = SupplyName.match(name, catalogue.supplies());
+        return new Line(text, match.supply(), Math.min(pieces, MOST_PIECES), match.sure());
     }
 }

@@ -2,6 +2,7 @@ package hodeon.app.kit;
 
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Curve;
 import hodeon.core.kit.Difference;
@@ -10,65 +11,101 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
-/** The curve of weight against coverage as it is drawn, with the kit on the mat as a point of its own. */
-record CurveView(List<Dot> dots, String path, Dot mine, List<Tick> across, List<Tick> up, Chosen chosen) {
+/**
+ * The curve of weight against coverage as it is drawn, with the kit on the mat as a point of its own.
+ *
+ * @param dots one for each point of the curve, with all that changes from the mat or from another point to it
+ * @param marks where each severity is fully covered
+ * @param from what changes are told from
+ */
+record CurveView(
+        List<Dot> dots,
+        int chosen,
+        String path,
+        Mine mine,
+        List<Mark> marks,
+        List<Tick> across,
+        List<Tick> up,
+        String from) {
 
     private static final int WIDTH = 760;
     private static final int LEFT = 52;
     private static final int BOTTOM = 264;
-    private static final int TOP = 14;
+    private static final int TOP = 30;
 
-    record Dot(int number, String x, String y, String grams, String coverage, String gap, boolean chosen) {}
-
-    record Tick(String at, String says) {}
-
-    /** What changes from the mat, or from another point, to the chosen point. */
-    record Chosen(
+    /** @param severities how far each severity is met, worst first */
+    record Dot(
             int number,
+            String x,
+            String y,
             String limit,
             String grams,
             String coverage,
             String gap,
             List<String> in,
             List<String> out,
-            String from) {}
+            List<Met> severities) {}
+
+    record Met(String severity, String share) {}
+
+    record Mine(String x, String y, String grams, String coverage) {}
+
+    /** @param triangles one for each degree of severity that is fully covered from here on, if several the worst first */
+    record Mark(String x, String says, List<Integer> severities) {}
+
+    record Tick(String at, String says) {}
 
     /** @param from the point that changes are told from; −1 for the mat */
     static CurveView of(Curve curve, Plan mine, int chosen, int from, Catalogue catalogue) {
-        double most = Math.max(mine.mass().grams(), curve.points().getLast().grams());
+        List<Curve.Point> points = curve.points();
+        double most = Math.max(mine.mass().grams(), points.getLast().grams());
+        Map<String, Integer> before =
+                from < 0 ? mine.pieces() : points.get(from).pieces();
         List<Dot> dots = new ArrayList<>();
         StringBuilder path = new StringBuilder();
-        for (int i = 0; i < curve.points().size(); i++) {
-            Curve.Point point = curve.points().get(i);
-            Dot dot = dot(i, point.grams(), point.coverage(), point.gap(), most, i == chosen);
+        for (int i = 0; i < points.size(); i++) {
+            Dot dot = dot(i, points.get(i), most, before, catalogue);
             path.append(i == 0 ? "M" : " L").append(dot.x()).append(' ').append(dot.y());
             dots.add(dot);
         }
-        Curve.Point point = curve.points().get(chosen);
-        Map<String, Integer> before =
-                from < 0 ? mine.pieces() : curve.points().get(from).pieces();
-        Difference difference = Difference.between(before, point.pieces());
         return new CurveView(
                 dots,
+                chosen,
                 path.toString(),
-                dot(-1, mine.mass().grams(), mine.coverage(), 0, most, false),
+                new Mine(
+                        x(mine.mass().grams(), most),
+                        y(mine.coverage()),
+                        Figures.grams(mine.mass()),
+                        Figures.percent(mine.coverage())),
+                marks(curve, most),
                 across(most),
                 List.of(25, 50, 75, 100).stream()
                         .map(p -> new Tick(y(p / 100.0), p + " %"))
                         .toList(),
-                new Chosen(
-                        chosen,
-                        Figures.grams(point.limitGrams()),
-                        Figures.grams(point.grams()),
-                        Figures.percent(point.coverage()),
-                        Figures.percent(point.gap()),
-                        words(difference.in(), catalogue),
-                        words(difference.out(), catalogue),
-                        from < 0
-                                ? "the mat"
-                                : "the kit of "
-                                        + Figures.grams(curve.points().get(from).grams())));
+                from < 0
+                        ? "the mat"
+                        : "the kit of " + Figures.grams(points.get(from).grams()));
+    }
+
+    /** Severities that are fully covered from the same point on share a mark. */
+    private static List<Mark> marks(Curve curve, double most) {
+        SortedMap<Integer, List<Integer>> byPoint = new TreeMap<>();
+        for (int severity = Severity.WORST; severity > 0; severity--) {
+            int of = severity;
+            curve.fullyCovers(severity).ifPresent(point -> byPoint.computeIfAbsent(point, p -> new ArrayList<>())
+                    .add(of));
+        }
+        return byPoint.entrySet().stream()
+                .map(e -> {
+                    double grams = curve.points().get(e.getKey()).grams();
+                    String what = e.getValue().stream().map(Severity::label).collect(Collectors.joining("; "));
+                    return new Mark(x(grams, most), Figures.grams(grams) + ": " + what, e.getValue());
+                })
+                .toList();
     }
 
     static List<String> words(Map<String, Integer> pieces, Catalogue catalogue) {
@@ -78,15 +115,25 @@ record CurveView(List<Dot> dots, String path, Dot mine, List<Tick> across, List<
                 .toList();
     }
 
-    private static Dot dot(int number, double grams, double coverage, double gap, double most, boolean chosen) {
+    private static Dot dot(
+            int number, Curve.Point point, double most, Map<String, Integer> before, Catalogue catalogue) {
+        Difference difference = Difference.between(before, point.pieces());
+        List<Met> severities = new ArrayList<>();
+        for (int severity = Severity.WORST; severity > 0; severity--) {
+            severities.add(new Met(
+                    Severity.label(severity), Figures.percent(point.bySeverity().get(severity - 1))));
+        }
         return new Dot(
                 number,
-                x(grams, most),
-                y(coverage),
-                Figures.grams(grams),
-                Figures.percent(coverage),
-                gap < 1e-6 ? "proven" : "within " + Figures.percent(gap),
-                chosen);
+                x(point.grams(), most),
+                y(point.coverage()),
+                Figures.grams(point.limitGrams()),
+                Figures.grams(point.grams()),
+                Figures.percent(point.coverage()),
+                point.gap() < 1e-6 ? "proven" : "within " + Figures.percent(point.gap()),
+                words(difference.in(), catalogue),
+                words(difference.out(), catalogue),
+                severities);
     }
 
     private static List<Tick> across(double most) {

@@ -33,7 +33,7 @@ public record Kit(UUID id, String name, Optional<UUID> tripId, LocalDateTime sav
         return lines.stream().map(l -> l.supply().volume().times(l.pieces())).reduce(Volume.ZERO, Volume::plus);
     }
 
-    Map<String, Integer> pieces() {
+    public Map<String, Integer> pieces() {
         return lines.stream().collect(Collectors.toMap(l -> l.supply().id(), Line::pieces));
     }
 }

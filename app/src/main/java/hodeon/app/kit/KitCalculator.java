@@ -20,7 +20,6 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.cache.annotation.Cacheable;
@@ -41,8 +40,13 @@ class KitCalculator {
         this.patience = patience;
     }
 
-    /** A kit weighed, and for each supply that could come but is not there, what one piece would add. */
-    record Weighing(Plan plan, Map<String, Double> gains) {}
+    /**
+     * A kit weighed.
+     *
+     * @param marginals what one piece more or less changes, for each supply that could come
+     * @param floors why one piece less may not be, for each supply that a floor keeps
+     */
+    record Weighing(Plan plan, Map<String, Marginal> marginals, Map<String, String> floors) {}
 
     public Recommendation recommend(TripCase of, Holds holds) {
         return recommendations.of(of, holds);
@@ -53,20 +57,14 @@ class KitCalculator {
         KitQuestion question = question(of, holds);
         Planner planner = new Planner(question);
         Function<String, Marginal> marginal = planner.marginals(pieces);
-        Map<String, Double> gains = new LinkedHashMap<>();
+        Map<String, Marginal> marginals = new LinkedHashMap<>();
+        Map<String, String> floors = new LinkedHashMap<>();
         of.known().catalogue().supplies().stream()
                 .map(Supply::id)
-                .filter(id -> !pieces.containsKey(id) && !question.exclusions().containsKey(id))
-                .forEach(id -> gains.put(id, marginal.apply(id).oneMore()));
-        return new Weighing(planner.weigh(pieces), gains);
-    }
-
-    /** Empty for a supply that may not come. */
-    Optional<Marginal> marginal(TripCase of, Holds holds, Map<String, Integer> pieces, String supply) {
-        KitQuestion question = question(of, holds);
-        return question.exclusions().containsKey(supply)
-                ? Optional.empty()
-                : Optional.of(new Planner(question).marginals(pieces).apply(supply));
+                .filter(id -> !question.exclusions().containsKey(id))
+                .forEach(id -> marginals.put(id, marginal.apply(id)));
+        pieces.keySet().forEach(id -> question.floorKeeping(pieces, id).ifPresent(reason -> floors.put(id, reason)));
+        return new Weighing(planner.weigh(pieces), marginals, floors);
     }
 
     @Cacheable(cacheNames = "exclusions", sync = true)
@@ -77,6 +75,20 @@ class KitCalculator {
     @Cacheable(cacheNames = "balances", sync = true)
     public Curve curve(TripCase of, Holds holds) {
         return Curve.of(question(of, holds), Curve.POINTS, patience);
+    }
+
+    /** Pieces of each supply that the trip is expected to use up, only those more than 0. */
+    @Cacheable(cacheNames = "balances", sync = true)
+    public Map<String, Double> expectedUse(TripCase of, Map<String, Integer> pieces) {
+        Plan plan = new Planner(question(of, Holds.NONE)).weigh(pieces);
+        Map<String, Double> used = new LinkedHashMap<>();
+        of.known().catalogue().supplies().forEach(s -> {
+            double expected = plan.expectedUsed(s.id(), s.usesPerPiece());
+            if (expected > 0) {
+                used.put(s.id(), expected);
+            }
+        });
+        return used;
     }
 
     /** What to prune from a kit, and what could stand in. */

@@ -29,8 +29,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class KitController {
 
-    private static final int LONGEST_NAME = 80;
-
     private final KitService kits;
     private final MatService mats;
     private final TripService trips;
@@ -58,16 +56,10 @@ class KitController {
             Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
         String given = name.strip();
-        if (given.isEmpty() || given.length() > LONGEST_NAME || given.chars().anyMatch(Character::isISOControl)) {
+        Optional<Fault> fault = KitService.nameFault(name);
+        if (fault.isPresent()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute(
-                    "fault",
-                    new Fault(
-                                    "name",
-                                    given.replaceAll("\\p{Cntrl}", "?"),
-                                    "a kit's name is one line of 1 to " + LONGEST_NAME + " characters",
-                                    given.isEmpty() ? "Give it one" : "Shorten it")
-                            .sentence());
+            model.addAttribute("fault", fault.get().sentence());
             return page(member, trip, model);
         }
         try {
@@ -132,6 +124,6 @@ class KitController {
     }
 
     private static String shortened(String name) {
-        return name.length() <= LONGEST_NAME - 4 ? name : name.substring(0, LONGEST_NAME - 4);
+        return name.length() <= KitService.LONGEST_NAME - 4 ? name : name.substring(0, KitService.LONGEST_NAME - 4);
     }
 }

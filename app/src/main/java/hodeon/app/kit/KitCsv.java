@@ -1,5 +1,6 @@
 package hodeon.app.kit;
 
+import hodeon.app.shell.Cells;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import org.apache.commons.csv.CSVFormat;
@@ -17,9 +18,9 @@ final class KitCsv {
             for (Kit.Line line : kit.lines()) {
                 csv.printRecord(
                         line.supply().group().label(),
-                        line.supply().name(),
+                        Cells.write(line.supply().name()),
                         line.pieces(),
-                        line.supply().piece(),
+                        Cells.write(line.supply().piece()),
                         line.supply().mass().exactGrams().toPlainString(),
                         line.mass().exactGrams().toPlainString(),
                         line.supply().id());

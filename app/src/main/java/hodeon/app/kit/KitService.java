@@ -3,6 +3,7 @@ package hodeon.app.kit;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.NotHere;
 import hodeon.core.catalogue.Catalogue;
+import hodeon.core.notice.Fault;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -18,6 +19,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class KitService {
+
+    static final int LONGEST_NAME = 80;
 
     private final KitRepository kits;
     private final OwnCatalogue catalogues;
@@ -49,8 +52,17 @@ public class KitService {
     /** Saves contents as a trip's kit, under a name of 1 to 80 characters; answers the kit's id. */
     public UUID save(UUID householdId, UUID tripId, String name, Map<String, Integer> pieces) {
         KitRow row = kits.findByTripIdAndHouseholdId(tripId, householdId).orElseGet(KitRow::new);
-        row.householdId = householdId;
         row.tripId = tripId;
+        return save(householdId, row, name, pieces);
+    }
+
+    /** Saves contents as a kit of its own, for no trip; answers the kit's id. */
+    public UUID save(UUID householdId, String name, Map<String, Integer> pieces) {
+        return save(householdId, new KitRow(), name, pieces);
+    }
+
+    private UUID save(UUID householdId, KitRow row, String name, Map<String, Integer> pieces) {
+        row.householdId = householdId;
         row.name = name;
         row.savedAt = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
         row.lines.clear();
@@ -58,6 +70,19 @@ public class KitService {
                 .filter(s -> pieces.getOrDefault(s.id(), 0) > 0)
                 .forEach(s -> row.lines.add(new KitRow.Line(s.id(), pieces.getOrDefault(s.id(), 0))));
         return kits.save(row).id;
+    }
+
+    /** What is wrong with a kit's name, if anything is. */
+    static Optional<Fault> nameFault(String typed) {
+        String name = typed.strip();
+        if (!name.isEmpty() && name.length() <= LONGEST_NAME && name.chars().noneMatch(Character::isISOControl)) {
+            return Optional.empty();
+        }
+        return Optional.of(new Fault(
+                "name",
+                name.replaceAll("\\p{Cntrl}", "?"),
+                "a kit's name is one line of 1 to " + LONGEST_NAME + " characters",
+                name.isEmpty() ? "Give it one" : "Shorten it"));
     }
 
     public void delete(UUID householdId, UUID id) {

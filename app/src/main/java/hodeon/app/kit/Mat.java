@@ -14,10 +14,21 @@ import java.util.stream.Collectors;
  * @param version 0 while nobody has changed the recommendation, −1 while that is a first answer not yet proven
  * @param lines pieces and holds by supply id; a supply taken off by hand stays with 0 pieces, so that nothing moves
  * @param stale the brief has changed since the mat was laid out
+ * @param around what can be taken back or done again
  */
-record Mat(StoredTrip trip, Known known, long version, Map<String, Line> lines, boolean stale) {
+record Mat(
+        StoredTrip trip, Known known, long version, Map<String, Line> lines, boolean stale, MatHistory.Around around) {
 
-    record Line(int pieces, Hold hold) {}
+    static final long FIRST = -1;
+    static final long UNTOUCHED = 0;
+
+    /** @param learn its use is to be learnt before the trip */
+    record Line(int pieces, Hold hold, boolean learn) {
+
+        Line(int pieces, Hold hold) {
+            this(pieces, hold, false);
+        }
+    }
 
     Mat {
         lines = Map.copyOf(lines);
@@ -28,7 +39,12 @@ record Mat(StoredTrip trip, Known known, long version, Map<String, Line> lines, 
     }
 
     boolean touched() {
-        return version > 0;
+        return version > UNTOUCHED;
+    }
+
+    /** Whether this is a first answer, shown before its proof. */
+    boolean first() {
+        return version == FIRST;
     }
 
     Holds holds() {
@@ -65,6 +81,11 @@ record Mat(StoredTrip trip, Known known, long version, Map<String, Line> lines, 
     int pieces(String supply) {
         Line line = lines.get(supply);
         return line == null ? 0 : line.pieces();
+    }
+
+    boolean learn(String supply) {
+        Line line = lines.get(supply);
+        return line != null && line.learn();
     }
 
     Hold hold(String supply) {

@@ -1,7 +1,7 @@
 package hodeon.app.kit;
 
 /** The mat was changed after the page was opened; the change asked for was not made. */
-class MatChangedElsewhere extends RuntimeException {
+public class MatChangedElsewhere extends RuntimeException {
 
     private static final long serialVersionUID = 1;
 }

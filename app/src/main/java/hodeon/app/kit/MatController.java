@@ -2,12 +2,14 @@ package hodeon.app.kit;
 
 import hodeon.app.household.Member;
 import hodeon.app.kit.MatService.Change;
+import hodeon.app.kit.MatService.Changed;
 import hodeon.app.shell.Figures;
-import hodeon.app.trip.Progress;
-import hodeon.core.catalogue.Supply;
+import hodeon.core.kit.Plan;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.Map;
 import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -16,80 +18,124 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The mat: what comes, how many, what it weighs. Every change is a small form, with and without script. */
 @Controller
+@RequestMapping("/trips/{id}/mat")
 class MatController {
 
     private final MatService mats;
     private final MatPage page;
-    private final Progress progress;
+    private final OpenedMat opened;
+    private final KitCalculator calculator;
 
-    MatController(MatService mats, MatPage page, Progress progress) {
+    MatController(MatService mats, MatPage page, OpenedMat opened, KitCalculator calculator) {
         this.mats = mats;
         this.page = page;
-        this.progress = progress;
+        this.opened = opened;
+        this.calculator = calculator;
     }
 
-    @GetMapping("/trips/{id}/mat")
+    @GetMapping
     String mat(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam(required = false) String about,
+            @RequestParam(required = false) @Nullable String about,
+            @RequestParam Map<String, String> asked,
             Model model) {
-        Mat mat = mats.mat(member.householdId(), id);
-        model.addAttribute("strip", progress.of(member.householdId(), mat.trip(), "Mat"));
-        model.addAttribute("mat", page.of(mat, about));
+        Mat mat = opened.open(member, id, "Mat", model);
+        model.addAttribute("mat", page.of(mat, MatLook.of(asked), about));
         return "kit/mat";
     }
 
-    @PostMapping("/trips/{id}/mat/{change:plus|minus|pin|unpin|ban|unban|elsewhere|here}")
+    @PostMapping("/{change:plus|minus|pin|unpin|ban|unban|elsewhere|here|learn|learnt}")
     String change(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @PathVariable String change,
             @RequestParam String supply,
             @RequestParam long version,
+            @RequestParam Map<String, String> asked,
             RedirectAttributes next) {
+        Change what = Change.valueOf(change.toUpperCase(Locale.ROOT));
         next.addAttribute("about", supply);
-        try {
-            Change what = Change.valueOf(change.toUpperCase(Locale.ROOT));
-            Mat mat = mats.change(member.householdId(), id, version, supply, what);
-            next.addFlashAttribute("said", said(mat, supply));
-        } catch (MatChangedElsewhere | OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
-            next.addFlashAttribute("conflict", true);
-        }
-        return "redirect:/trips/" + id + "/mat";
+        return done(id, asked, next, () -> {
+            Changed changed = mats.change(member.householdId(), id, version, supply, what);
+            return said(changed.after(), supply) + effect(changed);
+        });
     }
 
-    @PostMapping("/trips/{id}/mat/rebalance")
+    @PostMapping("/rebalance")
     String rebalance(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam long version,
+            @RequestParam Map<String, String> asked,
             RedirectAttributes next) {
+        return done(
+                id,
+                asked,
+                next,
+                () -> "Rebalanced around what you pinned and left out."
+                        + effect(mats.rebalance(member.householdId(), id, version)));
+    }
+
+    @PostMapping("/undo")
+    String undo(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam long version,
+            @RequestParam Map<String, String> asked,
+            RedirectAttributes next) {
+        return done(id, asked, next, () -> mats.undo(member.householdId(), id, version)
+                .map(changed -> "Taken back: " + changed.words() + "." + effect(changed))
+                .orElse("There is nothing to take back."));
+    }
+
+    @PostMapping("/redo")
+    String redo(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam long version,
+            @RequestParam Map<String, String> asked,
+            RedirectAttributes next) {
+        return done(id, asked, next, () -> mats.redo(member.householdId(), id, version)
+                .map(changed -> "Done again: " + changed.words() + "." + effect(changed))
+                .orElse("There is nothing to do again."));
+    }
+
+    /** Makes a change and says what it did to the kit, or that the mat was changed elsewhere meanwhile. */
+    private static String done(UUID id, Map<String, String> asked, RedirectAttributes next, Supplier<String> change) {
+        MatLook.of(asked).parameters().forEach(next::addAttribute);
         try {
-            mats.rebalance(member.householdId(), id, version);
-            next.addFlashAttribute("said", "Rebalanced around what you pinned and left out.");
+            next.addFlashAttribute("said", change.get());
         } catch (MatChangedElsewhere | OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
             next.addFlashAttribute("conflict", true);
         }
         return "redirect:/trips/" + id + "/mat";
     }
 
+    private String effect(Changed changed) {
+        Plan before = weighed(changed.before());
+        Plan after = weighed(changed.after());
+        return " On the mat " + Figures.grams(after.mass()) + "; " + Figures.percent(after.coverage()) + " met, "
+                + Figures.change(after.coverage() - before.coverage()) + ".";
+    }
+
+    private Plan weighed(Mat mat) {
+        return calculator.weigh(mat.of(), mat.along(), mat.pieces()).plan();
+    }
+
     private static String said(Mat mat, String id) {
-        Optional<Supply> supply = mat.known().catalogue().supply(id);
-        String name = supply.map(Supply::name).orElse(id);
-        int pieces = mat.pieces(id);
+        String name = mat.known().catalogue().supply(id).orElseThrow().name();
         return switch (mat.hold(id)) {
             case BANNED -> name + ": left out.";
             case ELSEWHERE -> name + ": rides elsewhere, weighs nothing here.";
-            case PINNED -> name + ": " + pieces + ", pinned.";
-            case NONE ->
-                name + ": " + pieces + ", "
-                        + supply.map(s -> Figures.grams(s.mass().times(pieces))).orElse("") + ".";
+            case PINNED -> name + ": " + mat.pieces(id) + ", pinned.";
+            case NONE -> name + ": " + mat.pieces(id) + ".";
         };
     }
 }

@@ -2,23 +2,20 @@ package hodeon.app.kit;
 
 import hodeon.app.kit.KitCalculator.Weighing;
 import hodeon.app.kit.MatView.Answered;
-import hodeon.app.kit.MatView.Figure;
+import hodeon.app.kit.MatView.Choices;
 import hodeon.app.kit.MatView.GroupView;
 import hodeon.app.kit.MatView.LeftOut;
-import hodeon.app.kit.MatView.Served;
-import hodeon.app.kit.MatView.SupplyView;
-import hodeon.app.kit.MatView.Tile;
+import hodeon.app.kit.MatView.Option;
 import hodeon.app.shell.Figures;
-import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Group;
+import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.catalogue.Tag;
-import hodeon.core.kit.Cautions;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.Planner;
 import hodeon.core.kit.choice.Solution;
 import hodeon.core.need.ProblemForecast;
+import hodeon.core.party.Person;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,6 +24,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -35,43 +33,69 @@ import org.springframework.stereotype.Component;
 class MatPage {
 
     private static final double ANSWER_BAR = 60;
+    private static final double WEAK = 0.6;
     /** How many of the supplies that might come are shown without unfolding. */
     private static final int MOST_OPEN = 14;
 
     private final KitCalculator calculator;
+    private final Suits suits;
 
-    MatPage(KitCalculator calculator) {
+    MatPage(KitCalculator calculator, Suits suits) {
+        this.suits = suits;
         this.calculator = calculator;
     }
 
-    MatView of(Mat mat, @Nullable String about) {
+    MatView of(Mat mat, MatLook look, @Nullable String about) {
         Trip trip = mat.trip().trip();
-        Catalogue catalogue = mat.known().catalogue();
         Map<String, Integer> pieces = mat.pieces();
         Weighing weighing = calculator.weigh(mat.of(), mat.along(), pieces);
         Plan plan = weighing.plan();
+        Recommendation best = shownFor(mat);
         Map<String, Exclusion> exclusions = calculator.exclusions(mat.of(), mat.holds());
-        Optional<Supply> supply = Optional.ofNullable(about).flatMap(catalogue::supply);
+        Optional<Supply> supply =
+                Optional.ofNullable(about).flatMap(id -> mat.known().catalogue().supply(id));
+        MatTiles tiles = new MatTiles(mat, look, weighing, best, exclusions);
+        List<GroupView> groups = tiles.groups(new MatFilter(look, trip, plan), about);
+        List<LeftOut> couldCome = couldCome(mat, weighing);
+        int open = Math.min(MOST_OPEN, couldCome.size());
         return new MatView(
                 mat.trip().id(),
                 mat.version(),
                 mat.touched(),
-                calculator.recommend(mat.of(), mat.holds()).searching(),
-                Beam.of(plan, trip.limits().mass()),
+                best.searching(),
+                mat.around(),
+                look,
+                choices(trip, plan),
+                Beam.of(plan, pieces.size(), trip.limits()),
                 Figures.percent(plan.coverage()),
-                proof(mat, plan),
-                Figures.litres(plan.volume()),
+                proof(mat, plan, best),
                 pieces.size(),
                 warnings(mat, plan),
-                groups(mat, about),
+                groups,
+                shown(groups, look),
                 answers(plan),
-                leftOut(mat, weighing, exclusions),
-                supply.map(s -> supply(s, mat, weighing, exclusions)).orElse(null));
+                together(byHand(mat, exclusions), couldCome.subList(0, open)),
+                together(couldCome.subList(open, couldCome.size()), excluded(mat, exclusions)),
+                supply.map(s -> SupplyClose.of(s, mat, weighing, exclusions, unsuited(s, mat)))
+                        .orElse(null));
+    }
+
+    private List<String> unsuited(Supply supply, Mat mat) {
+        return suits
+                .of(mat.trip(), mat.known().catalogue(), supply, mat.pieces().keySet())
+                .stream()
+                .map(Suits.Unsuited::sentence)
+                .toList();
+    }
+
+    /** A first answer whose proof has come since the mat was read still waits for it: the page looks again. */
+    private Recommendation shownFor(Mat mat) {
+        Recommendation best = calculator.recommend(mat.of(), mat.holds());
+        return mat.first() ? best.stillSearching() : best;
     }
 
     /** How the mat compares with the best that was found, and how near the proven best that is. */
-    private String proof(Mat mat, Plan plan) {
-        Recommendation best = calculator.recommend(mat.of(), mat.holds());
+    private static String proof(Mat mat, Plan plan, Recommendation best) {
         return switch (best.solution()) {
             case Solution.TooTight tight ->
                 "What must come weighs " + Figures.grams(KitCalculator.mass(mat.known(), best.pieces()))
@@ -100,95 +124,91 @@ class MatPage {
         return warnings;
     }
 
-    private List<GroupView> groups(Mat mat, @Nullable String about) {
-        List<GroupView> groups = new ArrayList<>();
-        for (Group group : Group.values()) {
-            List<Tile> tiles = mat.known().catalogue().supplies().stream()
-                    .filter(s -> s.group() == group)
-                    .filter(s -> mat.lines().containsKey(s.id())
-                            && mat.hold(s.id()) != Hold.BANNED
-                            && mat.hold(s.id()) != Hold.ELSEWHERE)
-                    .map(s -> tile(s, mat, s.id().equals(about)))
-                    .toList();
-            if (!tiles.isEmpty()) {
-                groups.add(GroupView.of(group.name().toLowerCase(Locale.ROOT), group.label(), tiles));
-            }
-        }
-        return groups;
+    private static Choices choices(Trip trip, Plan plan) {
+        List<ProblemForecast> problems = problems(plan);
+        return new Choices(
+                problems.stream()
+                        .sorted(Comparator.comparing(p -> p.problem().name()))
+                        .map(p -> new Option(p.problem().id(), p.problem().name()))
+                        .toList(),
+                Stream.of(Group.values())
+                        .map(g -> new Option(MatFilter.id(g), g.label()))
+                        .toList(),
+                trip.party().people().stream().map(Person::name).distinct().toList(),
+                IntStream.rangeClosed(1, 5)
+                        .mapToObj(s -> new Option(Integer.toString(s), s + ", " + Severity.label(s)))
+                        .toList());
     }
 
-    private static Tile tile(Supply supply, Mat mat, boolean selected) {
-        int pieces = mat.pieces(supply.id());
-        boolean pinned = mat.hold(supply.id()) == Hold.PINNED;
-        String state = pinned ? "pinned" : pieces == 0 ? "taken off" : "";
-        String grams = Figures.grams(supply.mass().times(pieces));
-        String label = supply.name() + ": " + Figures.counted(pieces, supply.piece()) + ", " + grams
-                + (state.isEmpty() ? "" : ", " + state);
-        return new Tile(
-                supply.id(),
-                supply.name(),
-                pieces,
-                grams,
-                state,
-                pinned,
-                selected,
-                label,
-                TileDrawing.of(supply, pieces));
+    private static String shown(List<GroupView> groups, MatLook look) {
+        int tiles = groups.stream().mapToInt(g -> g.tiles().size()).sum();
+        return look.filters() ? Figures.counted(tiles, "supply").replace("supplys", "supplies") + " shown" : "";
+    }
+
+    private static List<ProblemForecast> problems(Plan plan) {
+        return plan.steps().stream().map(s -> s.needed().problem()).distinct().toList();
     }
 
     private static List<Answered> answers(Plan plan) {
-        return plan.steps().stream()
-                .map(s -> s.needed().problem())
-                .distinct()
+        return problems(plan).stream()
                 .sorted(Comparator.comparingDouble(ProblemForecast::concern).reversed())
-                .map(p -> {
-                    String id = p.problem().id();
-                    int severity = p.problem().severity();
-                    double coverage = plan.coverage(id);
-                    return new Answered(
-                            id,
-                            p.problem().name(),
-                            severity,
-                            IntStream.range(0, severity).boxed().toList(),
-                            Figures.chance(p.events().atLeastOne()),
-                            Math.round(100 * coverage) + " %",
-                            String.format(Locale.ROOT, "%.1f", ANSWER_BAR * coverage),
-                            MatView.weak(plan, id));
-                })
+                .map(p -> answered(p, plan.coverage(p.problem().id())))
                 .toList();
     }
 
-    /** What is left out by hand and what would add most stand open; everything else is folded away behind them. */
-    private List<LeftOut> leftOut(Mat mat, Weighing weighing, Map<String, Exclusion> exclusions) {
-        double ideal = weighing.plan().ideal();
-        Catalogue catalogue = mat.known().catalogue();
-        List<LeftOut> leftOut = new ArrayList<>();
-        for (Supply supply : catalogue.supplies()) {
-            boolean banned = mat.hold(supply.id()) == Hold.BANNED;
-            boolean elsewhere = mat.hold(supply.id()) == Hold.ELSEWHERE;
-            Optional.ofNullable(exclusions.get(supply.id()))
-                    .ifPresent(reason -> leftOut.add(new LeftOut(
-                            supply.id(),
-                            supply.name(),
-                            Reasons.of(reason),
-                            false,
-                            banned,
-                            elsewhere,
-                            !banned && !elsewhere)));
+    private static Answered answered(ProblemForecast forecast, double coverage) {
+        int severity = forecast.problem().severity();
+        return new Answered(
+                forecast.problem().id(),
+                forecast.problem().name(),
+                severity,
+                IntStream.range(0, severity).boxed().toList(),
+                Figures.chance(forecast.events().atLeastOne()),
+                Math.round(100 * coverage) + " %",
+                String.format(Locale.ROOT, "%.1f", ANSWER_BAR * coverage),
+                coverage < WEAK);
+    }
+
+    /** What is left out by hand. */
+    private static List<LeftOut> byHand(Mat mat, Map<String, Exclusion> exclusions) {
+        List<LeftOut> rows = new ArrayList<>();
+        for (Supply supply : mat.known().catalogue().supplies()) {
+            Exclusion exclusion = exclusions.get(supply.id());
+            if (exclusion != null && mat.hold(supply.id()) == Hold.BANNED) {
+                rows.add(row(supply, Reasons.of(exclusion), "unban", "Let it come again"));
+            } else if (exclusion != null && mat.hold(supply.id()) == Hold.ELSEWHERE) {
+                rows.add(row(supply, Reasons.of(exclusion), "here", "Carry it in the kit"));
+            }
         }
-        List<Gain> gains = catalogue.supplies().stream()
-                .filter(s -> !mat.lines().containsKey(s.id()))
-                .flatMap(s -> Optional.ofNullable(weighing.gains().get(s.id())).stream()
-                        .map(worth -> new Gain(s, worth)))
-                .sorted(Comparator.comparingDouble(Gain::worth).reversed())
+        return rows;
+    }
+
+    /** What may not come. */
+    private static List<LeftOut> excluded(Mat mat, Map<String, Exclusion> exclusions) {
+        return mat.known().catalogue().supplies().stream()
+                .filter(s -> mat.hold(s.id()) != Hold.BANNED && mat.hold(s.id()) != Hold.ELSEWHERE)
+                .flatMap(s -> Optional.ofNullable(exclusions.get(s.id())).stream()
+                        .map(reason -> row(s, Reasons.of(reason), "", "")))
                 .toList();
-        for (int i = 0; i < gains.size(); i++) {
-            Supply supply = gains.get(i).supply();
-            String reason = gain(gains.get(i).worth(), ideal, supply);
-            leftOut.add(new LeftOut(supply.id(), supply.name(), reason, true, false, false, i >= MOST_OPEN));
-        }
-        leftOut.sort(Comparator.comparing(LeftOut::mayCome));
-        return leftOut;
+    }
+
+    /** What could come and does not, what would add most first. */
+    private static List<LeftOut> couldCome(Mat mat, Weighing weighing) {
+        return mat.known().catalogue().supplies().stream()
+                .filter(s -> !mat.lines().containsKey(s.id()))
+                .flatMap(s -> Optional.ofNullable(weighing.marginals().get(s.id())).stream()
+                        .map(marginal -> new Gain(s, marginal.oneMore())))
+                .sorted(Comparator.comparingDouble(Gain::worth).reversed())
+                .map(g -> row(g.supply(), gain(g.worth(), weighing.plan().ideal(), g.supply()), "plus", "Put one on"))
+                .toList();
+    }
+
+    private static LeftOut row(Supply supply, String reason, String act, String words) {
+        return new LeftOut(supply.id(), supply.name(), reason, act, words);
+    }
+
+    private static List<LeftOut> together(List<LeftOut> first, List<LeftOut> second) {
+        return Stream.concat(first.stream(), second.stream()).toList();
     }
 
     private record Gain(Supply supply, double worth) {}
@@ -199,94 +219,5 @@ class MatPage {
                 ? "Would add nothing: what it does is done already."
                 : "One would add " + Figures.percent(worth / ideal) + " for " + grams
                         + "; other things earn more per gram.";
-    }
-
-    private SupplyView supply(Supply supply, Mat mat, Weighing weighing, Map<String, Exclusion> exclusions) {
-        Plan plan = weighing.plan();
-        Trip trip = mat.trip().trip();
-        int count = mat.pieces(supply.id());
-        Exclusion exclusion = exclusions.get(supply.id());
-        List<Figure> figures = new ArrayList<>();
-        calculator.marginal(mat.of(), mat.along(), mat.pieces(), supply.id()).ifPresent(marginal -> {
-            figures.add(new Figure(
-                    "One more adds", share(marginal.oneMore(), plan) + " for " + Figures.grams(supply.mass())));
-            if (count > 0) {
-                figures.add(new Figure("One less costs", share(marginal.oneLess(), plan)));
-                figures.add(new Figure(
-                        "It earns, for each 100 g",
-                        share(100 * marginal.none() / supply.mass().times(count).grams(), plan)));
-            }
-            if (count > 1) {
-                figures.add(new Figure("Leaving it out costs", share(marginal.none(), plan)));
-            }
-        });
-        return new SupplyView(
-                supply.id(),
-                supply.name(),
-                supply.piece(),
-                count,
-                Figures.grams(supply.mass()),
-                Figures.grams(supply.mass().times(count)),
-                mat.hold(supply.id()) == Hold.PINNED,
-                mat.hold(supply.id()) == Hold.BANNED,
-                mat.hold(supply.id()) == Hold.ELSEWHERE,
-                exclusion == null
-                        || exclusion instanceof Exclusion.Banned
-                        || exclusion instanceof Exclusion.RidesElsewhere,
-                exclusion == null ? "" : Reasons.of(exclusion),
-                figures,
-                served(supply, plan),
-                cautions(supply, mat));
-    }
-
-    private static String share(double worth, Plan plan) {
-        return worth / plan.ideal() < 5e-7 ? "nothing" : Figures.percent(worth / plan.ideal());
-    }
-
-    private static List<Served> served(Supply supply, Plan plan) {
-        return plan.stepsServedBy(supply.id()).stream()
-                .sorted(Comparator.comparingDouble((Plan.ServedStep s) -> -s.worth()))
-                .map(s -> {
-                    Plan.By by = s.by().stream()
-                            .filter(b -> b.supply().equals(supply.id()))
-                            .findFirst()
-                            .orElseThrow();
-                    String capability = s.needed().step().capability().id();
-                    String tier = Optional.ofNullable(supply.serves().get(capability))
-                            .orElseThrow()
-                            .label();
-                    return new Served(
-                            s.needed().problem().problem().name(),
-                            s.needed().step().capability().name(),
-                            by.always()
-                                    ? tier + ", every time"
-                                    : tier + ", "
-                                            + Figures.counted(
-                                                    by.uses(),
-                                                    s.needed()
-                                                            .step()
-                                                            .capability()
-                                                            .unit())
-                                            + " meant for it",
-                            Math.round(100 * s.coverage()) + " %");
-                })
-                .toList();
-    }
-
-    private static List<String> cautions(Supply supply, Mat mat) {
-        List<String> cautions = new ArrayList<>();
-        Trip trip = mat.trip().trip();
-        if (mat.known().ownSupplies().contains(supply.id())) {
-            cautions.add("Described by you; it stands before the shipped one.");
-        }
-        Cautions.notFor(supply, trip.party())
-                .forEach((person, because) -> cautions.add("Not for " + person + ": " + Reasons.words(because) + "."));
-        if (supply.group() == Group.MEDICINE) {
-            cautions.add("Follow the package label; ask a pharmacist, more so for children.");
-        }
-        if (!supply.training().equals(new Tag("training", "untrained"))) {
-            cautions.add("For those trained to " + supply.training().value() + " level or above.");
-        }
-        return cautions;
     }
 }

@@ -12,6 +12,7 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -34,12 +35,26 @@ class MatRow {
     /** The version of the trip this mat was last laid out for. */
     long tripVersion;
 
+    /** The number of the last step that is done; steps beyond it were taken back. */
+    int done;
+
     @ElementCollection
     @CollectionTable(name = "mat_line", joinColumns = @JoinColumn(name = "trip_id"))
     @MapKeyColumn(name = "supply_id")
     Map<String, Line> lines = new TreeMap<>();
 
-    /** How many pieces of a supply, and whether the user insists. */
+    Map<String, Mat.Line> read() {
+        Map<String, Mat.Line> read = new HashMap<>();
+        lines.forEach((supply, line) -> read.put(supply, new Mat.Line(line.pieces, line.hold, line.learn)));
+        return read;
+    }
+
+    void write(Map<String, Mat.Line> laid) {
+        laid.forEach((supply, line) -> lines.put(supply, new Line(line.pieces(), line.hold(), line.learn())));
+        lines.keySet().retainAll(laid.keySet());
+    }
+
+    /** How many pieces of a supply, whether the user insists, and whether its use is to be learnt first. */
     @Embeddable
     static class Line {
 
@@ -50,11 +65,15 @@ class MatRow {
         @Column(name = "hold")
         Hold hold = Hold.NONE;
 
+        @Column(name = "learn")
+        boolean learn;
+
         protected Line() {}
 
-        Line(int pieces, Hold hold) {
+        Line(int pieces, Hold hold, boolean learn) {
             this.pieces = pieces;
             this.hold = hold;
+            this.learn = learn;
         }
     }
 }

@@ -5,21 +5,21 @@ import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.app.usage.Knowledge;
 import hodeon.app.usage.Known;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Holds;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Lays out a trip's mat and changes it. Until the first change the mat is simply the recommendation. */
 @Service
-class MatService {
+public class MatService {
 
     static final int MOST_PIECES = 200;
-
-    private static final long FIRST = -1;
-    private static final long FINAL = 0;
 
     /** What a person can do to one supply. */
     enum Change {
@@ -30,15 +30,38 @@ class MatService {
         BAN,
         UNBAN,
         ELSEWHERE,
-        HERE
+        HERE,
+        LEARN,
+        LEARNT;
+
+        String words() {
+            return switch (this) {
+                case PLUS -> "one more";
+                case MINUS -> "one less";
+                case PIN -> "pinned";
+                case UNPIN -> "let go";
+                case BAN -> "left out";
+                case UNBAN -> "may come again";
+                case ELSEWHERE -> "rides elsewhere";
+                case HERE -> "rides in the kit";
+                case LEARN -> "to be learnt first";
+                case LEARNT -> "learnt";
+            };
+        }
     }
+
+    /** A change that was made. */
+    record Changed(Mat before, Mat after, String words) {}
 
     private final MatRepository mats;
     private final TripService trips;
     private final KitCalculator calculator;
     private final Knowledge knowledge;
+    private final MatHistory history;
 
-    MatService(MatRepository mats, TripService trips, KitCalculator calculator, Knowledge knowledge) {
+    MatService(
+            MatRepository mats, TripService trips, KitCalculator calculator, Knowledge knowledge, MatHistory history) {
+        this.history = history;
         this.mats = mats;
         this.trips = trips;
         this.calculator = calculator;
@@ -50,38 +73,77 @@ class MatService {
         return mat(householdId, trips.find(householdId, tripId));
     }
 
-    /** Whether a mat differs from the recommendation by somebody's hand. */
     @Transactional(readOnly = true)
     public Mat mat(UUID householdId, StoredTrip trip) {
         Known known = knowledge.of(householdId);
         return mats.findByTripIdAndHouseholdId(trip.id(), householdId)
                 .map(row -> read(trip, known, row))
-                .orElseGet(() -> recommended(trip, known, FINAL));
+                .orElseGet(() -> recommended(trip, known, Mat.UNTOUCHED));
+    }
+
+    /** Pieces on the mat by supply id, and its version. */
+    public record OnMat(Map<String, Integer> pieces, long version) {}
+
+    @Transactional(readOnly = true)
+    public OnMat onMat(UUID householdId, StoredTrip trip) {
+        Mat mat = mat(householdId, trip);
+        return new OnMat(mat.pieces(), mat.version());
+    }
+
+    /** Puts so many pieces of a supply on the mat and pins them; throws {@link MatChangedElsewhere} on a newer mat. */
+    @Transactional
+    public void pin(UUID householdId, UUID tripId, long openedVersion, String supply, int pieces) {
+        Mat mat = opened(householdId, tripId, openedVersion);
+        if (calculator.exclusions(mat.of(), Holds.NONE).containsKey(supply)) {
+            throw new NotHere("a supply that may come: " + supply);
+        }
+        Map<String, Mat.Line> lines = new HashMap<>(mat.lines());
+        lines.put(supply, new Mat.Line(Math.min(pieces, MOST_PIECES), Hold.PINNED, mat.learn(supply)));
+        String name = mat.known().catalogue().supply(supply).map(Supply::name).orElse(supply);
+        write(householdId, mat, lines, false, name + ": " + pieces + ", pinned for medicine");
+    }
+
+    /** The mat if somebody has touched it; never asks what would be best. */
+    @Transactional(readOnly = true)
+    Optional<Mat> touched(UUID householdId, StoredTrip trip) {
+        return mats.findByTripIdAndHouseholdId(trip.id(), householdId)
+                .map(row -> read(trip, knowledge.of(householdId), row));
     }
 
     /** The mat while nobody has touched it; with the first answer if that is what somebody is looking at. */
     private Mat recommended(StoredTrip trip, Known known, long openedVersion) {
         Recommendation best = calculator.recommend(new TripCase(known, trip.trip()), Holds.NONE);
-        boolean first = best.searching() || openedVersion == FIRST;
-        return new Mat(trip, known, first ? FIRST : FINAL, unheld(first ? best.first() : best.pieces()), false);
+        boolean first = best.searching() || openedVersion == Mat.FIRST;
+        return new Mat(
+                trip,
+                known,
+                first ? Mat.FIRST : Mat.UNTOUCHED,
+                unheld(first ? best.first() : best.pieces()),
+                false,
+                MatHistory.Around.NOTHING);
     }
 
     /** Does one thing to one supply; the others stay as they are. Throws {@link MatChangedElsewhere} on a newer mat. */
     @Transactional
-    public Mat change(UUID householdId, UUID tripId, long openedVersion, String supply, Change change) {
+    public Changed change(UUID householdId, UUID tripId, long openedVersion, String supply, Change change) {
         Mat mat = opened(householdId, tripId, openedVersion);
-        if (mat.known().catalogue().supply(supply).isEmpty()) {
-            throw new NotHere("supply " + supply);
-        }
+        String name = mat.known()
+                .catalogue()
+                .supply(supply)
+                .orElseThrow(() -> new NotHere("supply " + supply))
+                .name();
         int pieces = mat.pieces(supply);
+        boolean learn = mat.learn(supply);
         Mat.Line line =
                 switch (change) {
-                    case PLUS -> new Mat.Line(Math.min(pieces + 1, MOST_PIECES), allowed(mat.hold(supply)));
-                    case MINUS -> new Mat.Line(Math.max(pieces - 1, 0), allowed(mat.hold(supply)));
-                    case PIN -> new Mat.Line(pieces, Hold.PINNED);
+                    case PLUS -> new Mat.Line(Math.min(pieces + 1, MOST_PIECES), allowed(mat.hold(supply)), learn);
+                    case MINUS -> new Mat.Line(Math.max(pieces - 1, 0), allowed(mat.hold(supply)), learn);
+                    case PIN -> new Mat.Line(pieces, Hold.PINNED, learn);
                     case BAN -> new Mat.Line(0, Hold.BANNED);
-                    case UNPIN, UNBAN, HERE -> new Mat.Line(pieces, Hold.NONE);
-                    case ELSEWHERE -> new Mat.Line(Math.max(1, pieces), Hold.ELSEWHERE);
+                    case UNPIN, UNBAN, HERE -> new Mat.Line(pieces, Hold.NONE, learn);
+                    case ELSEWHERE -> new Mat.Line(Math.max(1, pieces), Hold.ELSEWHERE, learn);
+                    case LEARN -> new Mat.Line(pieces, mat.hold(supply), true);
+                    case LEARNT -> new Mat.Line(pieces, mat.hold(supply), false);
                 };
         boolean excluded = calculator.exclusions(mat.of(), Holds.NONE).containsKey(supply);
         if (excluded && line.pieces() > 0 && change == Change.PLUS) {
@@ -89,23 +151,59 @@ class MatService {
         }
         Map<String, Mat.Line> lines = new HashMap<>(mat.lines());
         lines.put(supply, line);
-        return write(householdId, mat, lines, false);
+        String words = name + ": " + change.words();
+        return new Changed(mat, write(householdId, mat, lines, false, words), words);
     }
 
     /** Computes the best kit again around what is pinned and left out. */
     @Transactional
-    public Mat rebalance(UUID householdId, UUID tripId, long openedVersion) {
+    public Changed rebalance(UUID householdId, UUID tripId, long openedVersion) {
         Mat mat = opened(householdId, tripId, openedVersion);
         Map<String, Mat.Line> lines =
                 aroundHolds(mat, calculator.recommend(mat.of(), mat.holds()).pieces());
-        return write(householdId, mat, lines, true);
+        return new Changed(mat, write(householdId, mat, lines, true, "rebalanced"), "rebalanced");
     }
 
     /** Lays a whole kit out; what is pinned, left out or rides elsewhere stays so. */
     @Transactional
-    public void lay(UUID householdId, UUID tripId, long openedVersion, Map<String, Integer> pieces) {
+    public void lay(UUID householdId, UUID tripId, long openedVersion, Map<String, Integer> pieces, String words) {
         Mat mat = opened(householdId, tripId, openedVersion);
-        write(householdId, mat, aroundHolds(mat, pieces), true);
+        write(householdId, mat, aroundHolds(mat, pieces), true, words);
+    }
+
+    /** Lays a kit out on a mat nobody has touched yet, without asking what would be best. */
+    @Transactional
+    public void begin(UUID householdId, UUID tripId, Map<String, Integer> pieces) {
+        StoredTrip trip = trips.find(householdId, tripId);
+        MatRow row = new MatRow();
+        row.tripId = tripId;
+        row.householdId = householdId;
+        row.tripVersion = trip.version();
+        row.write(unheld(pieces));
+        mats.save(row);
+    }
+
+    /** Takes the last change back, if there is one. */
+    @Transactional
+    public Optional<Changed> undo(UUID householdId, UUID tripId, long openedVersion) {
+        return turn(householdId, tripId, openedVersion, history::undo);
+    }
+
+    /** Does the last change that was taken back again, if there is one. */
+    @Transactional
+    public Optional<Changed> redo(UUID householdId, UUID tripId, long openedVersion) {
+        return turn(householdId, tripId, openedVersion, history::redo);
+    }
+
+    private Optional<Changed> turn(
+            UUID householdId, UUID tripId, long openedVersion, Function<MatRow, Optional<String>> turn) {
+        Mat mat = opened(householdId, tripId, openedVersion);
+        if (!mat.touched()) {
+            return Optional.empty();
+        }
+        MatRow row = mats.findByTripIdAndHouseholdId(tripId, householdId).orElseThrow();
+        return turn.apply(row)
+                .map(words -> new Changed(mat, read(mat.trip(), mat.known(), mats.saveAndFlush(row)), words));
     }
 
     private static Map<String, Mat.Line> aroundHolds(Mat mat, Map<String, Integer> pieces) {
@@ -124,7 +222,7 @@ class MatService {
 
     private Mat opened(UUID householdId, UUID tripId, long openedVersion) {
         Mat mat = mat(householdId, tripId);
-        if (!mat.touched() && openedVersion <= FINAL) {
+        if (!mat.touched() && openedVersion <= Mat.UNTOUCHED) {
             return recommended(mat.trip(), mat.known(), openedVersion);
         }
         if (mat.version() != openedVersion) {
@@ -133,7 +231,7 @@ class MatService {
         return mat;
     }
 
-    private Mat write(UUID householdId, Mat mat, Map<String, Mat.Line> lines, boolean forTripAsItIs) {
+    private Mat write(UUID householdId, Mat mat, Map<String, Mat.Line> lines, boolean forTripAsItIs, String words) {
         MatRow row = mats.findByTripIdAndHouseholdId(mat.trip().id(), householdId)
                 .orElseGet(() -> {
                     MatRow fresh = new MatRow();
@@ -142,19 +240,25 @@ class MatService {
                     fresh.tripVersion = mat.trip().version();
                     return fresh;
                 });
+        long before = row.tripVersion;
         if (forTripAsItIs) {
             row.tripVersion = mat.trip().version();
         }
-        lines.forEach((supply, line) -> row.lines.put(supply, new MatRow.Line(line.pieces(), line.hold())));
-        row.lines.keySet().retainAll(lines.keySet());
-        return read(mat.trip(), mat.known(), mats.saveAndFlush(row));
+        row.write(lines);
+        MatRow saved = mats.saveAndFlush(row);
+        history.add(saved, mat.lines(), lines, before, words);
+        return read(mat.trip(), mat.known(), mats.saveAndFlush(saved));
     }
 
-    private static Mat read(StoredTrip trip, Known known, MatRow row) {
-        Map<String, Mat.Line> lines = new HashMap<>();
-        row.lines.forEach((supply, line) -> lines.put(supply, new Mat.Line(line.pieces, line.hold)));
+    private Mat read(StoredTrip trip, Known known, MatRow row) {
         long version = row.version == null ? 0 : row.version + 1;
-        return new Mat(trip, known, version, lines, row.tripVersion != trip.version());
+        return new Mat(
+                trip,
+                known,
+                version,
+                row.read(),
+                row.tripVersion != trip.version(),
+                history.around(row.tripId, row.done));
     }
 
     private static Map<String, Mat.Line> unheld(Map<String, Integer> pieces) {

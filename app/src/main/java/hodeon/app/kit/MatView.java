@@ -1,6 +1,6 @@
 package hodeon.app.kit;
 
-import hodeon.core.kit.Plan;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -11,16 +11,25 @@ record MatView(
         long version,
         boolean touched,
         boolean searching,
+        MatHistory.Around around,
+        MatLook look,
+        Choices choices,
         Beam beam,
         String coverage,
         String proof,
-        String litres,
         int kinds,
         List<String> warnings,
         List<GroupView> groups,
+        String shown,
         List<Answered> answers,
         List<LeftOut> leftOut,
+        List<LeftOut> folded,
         @Nullable SupplyView about) {
+
+    /** What the mat can be filtered by. */
+    record Choices(List<Option> problems, List<Option> groups, List<String> people, List<Option> severities) {}
+
+    record Option(String id, String name) {}
 
     /**
      * A group of supplies on the mat.
@@ -35,22 +44,60 @@ record MatView(
             int columns = tiles.stream().mapToInt(t -> t.drawing().columns()).sum();
             return new GroupView(id, name, Math.min(MOST_COLUMNS, columns), tiles);
         }
+
+        /** Side by side in rows; the last group of a row takes the room that is left. */
+        static List<GroupView> inRows(List<GroupView> groups) {
+            List<GroupView> rows = new ArrayList<>();
+            int left = MOST_COLUMNS;
+            for (GroupView group : groups) {
+                if (group.columns() > left) {
+                    rows.add(rows.removeLast().wider(left));
+                    left = MOST_COLUMNS;
+                }
+                rows.add(group);
+                left -= group.columns();
+            }
+            if (!rows.isEmpty()) {
+                rows.add(rows.removeLast().wider(left));
+            }
+            return rows;
+        }
+
+        private GroupView wider(int columns) {
+            return new GroupView(id, name, this.columns + columns, tiles);
+        }
     }
 
     /**
-     * @param state what the words on the tile say beside the number: pinned, off, or nothing
-     * @param grams of all pieces
+     * A supply in its place.
+     *
+     * @param amount of all pieces, in what the mat is drawn by
+     * @param state class of the look: here, off, out, elsewhere, wanted, never
+     * @param marks what the tile says beside the number
+     * @param mayCome whether pieces can be put on
      */
     record Tile(
             String id,
             String name,
             int pieces,
-            String grams,
+            String amount,
             String state,
             boolean pinned,
             boolean selected,
+            List<Mark> marks,
             String label,
-            TileDrawing drawing) {}
+            boolean mayCome,
+            TileDrawing drawing) {
+
+        /** The classes of its look. */
+        public String look() {
+            return (selected ? "selected " : "") + (pinned ? "pinned " : "") + "is-" + state + " span-"
+                    + drawing.columns();
+        }
+    }
+
+    /** A sign with its word. */
+    record Mark(String icon, String word) {}
 
     /** A problem and how much of it the kit meets. */
     record Answered(
@@ -63,15 +110,13 @@ record MatView(
             String barWidth,
             boolean weak) {}
 
-    /** A supply that is not on the mat. */
-    record LeftOut(
-            String id,
-            String name,
-            String reason,
-            boolean mayCome,
-            boolean banned,
-            boolean elsewhere,
-            boolean folded) {}
+    /**
+     * A supply that is not on the mat.
+     *
+     * @param act what can be done about it, as the mat's addresses name it; empty for nothing
+     * @param words the same on a button
+     */
+    record LeftOut(String id, String name, String reason, String act, String words) {}
 
     /** One supply looked at closely. */
     record SupplyView(
@@ -84,6 +129,7 @@ record MatView(
             boolean pinned,
             boolean banned,
             boolean elsewhere,
+            boolean learn,
             boolean mayCome,
             String reason,
             List<Figure> figures,
@@ -94,8 +140,4 @@ record MatView(
 
     /** A step this supply serves now. */
     record Served(String problem, String capability, String how, String share) {}
-
-    static boolean weak(Plan plan, String problem) {
-        return plan.coverage(problem) < 0.6;
-    }
 }

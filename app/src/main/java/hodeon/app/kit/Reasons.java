@@ -34,6 +34,23 @@ final class Reasons {
         };
     }
 
+    /** In two or three words. */
+    static String brief(Exclusion exclusion) {
+        return switch (exclusion) {
+            case Exclusion.AboveTraining above -> "above your training";
+            case Exclusion.Allergen allergen -> "allergy: " + words(allergen.substance());
+            case Exclusion.ForNobody nobody -> "for nobody here";
+            case Exclusion.NotPrescribed not -> "not prescribed";
+            case Exclusion.WrongSize size -> "fits nobody here";
+            case Exclusion.AtBorder border -> "stopped at a border";
+            case Exclusion.InCabin cabin -> "not in a cabin bag";
+            case Exclusion.Superseded superseded -> "replaced or recalled";
+            case Exclusion.RidesElsewhere elsewhere -> "rides elsewhere";
+            case Exclusion.NotNeeded not -> "nothing asks for it";
+            case Exclusion.Banned banned -> "left out by you";
+        };
+    }
+
     static String words(List<Tag> tags) {
         return tags.stream().map(Reasons::words).collect(Collectors.joining(", "));
     }

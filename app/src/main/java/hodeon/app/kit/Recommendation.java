@@ -11,4 +11,9 @@ import java.util.Map;
  * @param first pieces of the first answer, which somebody may be looking at still
  * @param searching whether a better one, or its proof, is being looked for
  */
-record Recommendation(Map<String, Integer> pieces, Solution solution, Map<String, Integer> first, boolean searching) {}
+record Recommendation(Map<String, Integer> pieces, Solution solution, Map<String, Integer> first, boolean searching) {
+
+    Recommendation stillSearching() {
+        return new Recommendation(pieces, solution, first, true);
+    }
+}

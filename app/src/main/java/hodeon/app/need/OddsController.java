@@ -2,24 +2,38 @@ package hodeon.app.need;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
+import hodeon.app.trip.ChangedElsewhere;
 import hodeon.app.trip.Progress;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.app.usage.Knowledge;
 import hodeon.app.usage.Known;
+import hodeon.core.catalogue.Problem;
 import hodeon.core.need.Forecast;
 import hodeon.core.need.ProblemForecast;
+import hodeon.core.notice.Fault;
+import hodeon.core.notice.Faults;
+import hodeon.core.trip.Adjustments;
+import hodeon.core.trip.Trip;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** What could happen on a trip, and why. */
+/** What could happen on a trip, and why; what would change if; and what somebody knows better for this trip. */
 @Controller
 class OddsController {
+
+    private static final String FACTOR = "factor.";
 
     private final TripService trips;
     private final Forecasts forecasts;
@@ -38,22 +52,87 @@ class OddsController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(required = false) String why,
+            @RequestParam Map<String, String> asked,
             Model model) {
         StoredTrip stored = trips.find(member.householdId(), id);
         Known known = knowledge.of(member.householdId());
-        Forecast forecast = forecasts.of(known, stored.trip());
-        OddsView odds = OddsView.of(forecast);
-        String about = why != null ? why : odds.rows().getFirst().id();
-        ProblemForecast problem = forecast.problem(about).orElseThrow(() -> new NotHere("problem " + about));
+        OddsLook look = OddsLook.of(asked, stored.trip());
+        Trip triedTrip = look.tried(stored.trip());
+        Forecast now = forecasts.of(known, stored.trip());
+        Forecast tried = forecasts.of(known, triedTrip);
+        OddsView odds = OddsView.of(now, tried, look);
+        String about = why != null ? why : odds.first().orElseThrow();
+        ProblemForecast problem =
+                tried.problem(about).or(() -> now.problem(about)).orElseThrow(() -> new NotHere("problem " + about));
         model.addAttribute("strip", progress.of(member.householdId(), stored, "Odds"));
         model.addAttribute("odds", odds);
+        model.addAttribute("look", look);
+        model.addAttribute("trip", stored.trip());
+        model.addAttribute("version", stored.version());
         model.addAttribute(
                 "why",
                 WhyView.of(
                         problem,
-                        stored.trip(),
+                        triedTrip,
+                        known.catalogue().problem(about).orElseThrow(),
                         known.before().problem(about).orElseThrow().rate(),
                         known.ownRates().contains(about)));
         return "need/odds";
+    }
+
+    /** Changes factors of one problem for this trip; a factor typed as it is shipped is no longer changed. */
+    @PostMapping("/trips/{id}/odds/{problem}")
+    String adjust(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @PathVariable String problem,
+            @RequestParam long version,
+            @RequestParam Map<String, String> typed,
+            RedirectAttributes next) {
+        StoredTrip stored = trips.find(member.householdId(), id);
+        Problem shipped = knowledge
+                .of(member.householdId())
+                .catalogue()
+                .problem(problem)
+                .orElseThrow(() -> new NotHere("problem " + problem));
+        OddsLook.of(typed, stored.trip()).parameters().forEach(next::addAttribute);
+        next.addAttribute("why", problem);
+        Faults faults = new Faults();
+        Map<String, Double> factors = typed.containsKey("back") ? Map.of() : changed(shipped, typed, faults);
+        if (!faults.none()) {
+            next.addFlashAttribute(
+                    "factorFault", faults.all().stream().map(Fault::sentence).collect(Collectors.joining(" ")));
+        } else {
+            try {
+                trips.adjust(member.householdId(), id, version, problem, factors);
+            } catch (ChangedElsewhere | OptimisticLockingFailureException conflict) {
+                next.addFlashAttribute(
+                        "factorFault",
+                        "This trip was changed elsewhere while you had it open; nothing of yours was saved. Change it"
+                                + " again if you still want it.");
+            }
+        }
+        return "redirect:/trips/" + id + "/odds#why";
+    }
+
+    private static Map<String, Double> changed(Problem shipped, Map<String, String> typed, Faults faults) {
+        Map<String, Double> usual = new HashMap<>();
+        usual.put(Adjustments.RATE, shipped.rate().perThousandPersonDays());
+        shipped.factors().forEach((tag, factor) -> usual.put(tag.toString(), factor));
+        Map<String, Double> changed = new HashMap<>();
+        usual.forEach((key, was) -> {
+            String text = typed.getOrDefault(FACTOR + key, "").strip().replace(',', '.');
+            if (text.isEmpty()) {
+                return;
+            }
+            double most = Adjustments.most(key);
+            if (!text.matches("\\d{1,6}(\\.\\d{1,9})?") || Double.parseDouble(text) > most) {
+                String what = key.equals(Adjustments.RATE) ? "the rate" : "the factor " + key.replace(':', ' ');
+                faults.add(key, text, what + " is a number from 0 to " + Math.round(most), "Write digits, such as 1.5");
+            } else if (Double.parseDouble(text) != Double.parseDouble(FactorTree.plain(was))) {
+                changed.put(key, Double.parseDouble(text));
+            }
+        });
+        return changed;
     }
 }

@@ -1,12 +1,12 @@
 package hodeon.app.need;
 
 import hodeon.app.shell.Figures;
+import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Repeat;
-import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.Severity;
 import hodeon.core.evidence.Basis;
 import hodeon.core.evidence.Rate;
 import hodeon.core.need.Distribution;
-import hodeon.core.need.Exposure;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.need.StepForecast;
 import hodeon.core.trip.Trip;
@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.SortedMap;
 import java.util.stream.Collectors;
 
 /** Why the figures of one problem are what they are: rate, exposure, chance, pieces; and what to do about it. */
@@ -24,18 +23,15 @@ record WhyView(
         String severity,
         String rate,
         String basis,
-        List<Line> exposure,
-        String personDays,
-        List<Line> chance,
+        FactorTree.Node tree,
+        boolean adjusted,
+        String sure,
         List<StepWhy> steps,
         String byHand,
         String call,
         boolean ownRate,
         String plainRate,
         String plainStrength) {
-
-    /** One line of a derivation: what, and how much. */
-    record Line(String what, String figure) {}
 
     /**
      * @param share for which the quantity suffices, in words
@@ -60,18 +56,21 @@ record WhyView(
     private static final double BAR_HEIGHT = 60;
     private static final int MOST_BARS = 14;
 
-    /** @param base the rate that the user may change: without the log */
-    static WhyView of(ProblemForecast problem, Trip trip, Rate base, boolean ownRate) {
+    /**
+     * @param shipped the problem without changes for this trip
+     * @param base the rate that the user may change for every trip: without the log
+     */
+    static WhyView of(ProblemForecast problem, Trip trip, Problem shipped, Rate base, boolean ownRate) {
         Rate rate = problem.problem().rate();
         return new WhyView(
                 problem.problem().id(),
                 problem.problem().name(),
-                OddsView.severityName(problem.problem().severity()),
+                Severity.label(problem.problem().severity()),
                 Figures.number(rate.perThousandPersonDays()) + " per 1,000 person-days",
                 basis(rate),
-                exposure(problem.exposure()),
-                Figures.number(problem.exposure().personDays()),
-                chance(problem),
+                FactorTree.of(problem, shipped),
+                problem.exposure().adjusted(),
+                sure(problem),
                 problem.steps().stream().map(s -> step(problem, s, trip)).toList(),
                 problem.problem().byHand(),
                 problem.problem().call(),
@@ -89,6 +88,8 @@ record WhyView(
                 String.format(Locale.ROOT, "worth %,.0f person-days of experience", rate.strengthPersonDays());
         return switch (rate.basis()) {
             case Basis.Assumption() -> "A planning assumption, " + strength + ".";
+            case Basis.OfTrip(Basis before, double was) ->
+                "Changed for this trip only, from " + Figures.number(was) + "; " + strength + ".";
             case Basis.Own() -> "Your own rate, " + strength + ".";
             case Basis.OwnLog(Basis before, double was, int events, double personDays) ->
                 "Your own log, " + Figures.counted(events, "event") + " in " + Figures.number(personDays)
@@ -97,61 +98,11 @@ record WhyView(
         };
     }
 
-    private static List<Line> exposure(Exposure exposure) {
-        List<Line> lines = new ArrayList<>();
-        for (Exposure.OfLeg leg : exposure.legs()) {
-            String where = leg.leg().activity().label() + ", "
-                    + leg.leg().environment().label();
-            lines.add(new Line(
-                    Figures.days(leg.leg().days()) + " of " + where + multipliers(leg.multipliers(), leg.factor()),
-                    "× " + Figures.number(leg.factor())));
-        }
-        exposure.around()
-                .forEach((tag, factor) -> lines.add(
-                        new Line(tag.kind() + ": " + tag.value().replace('-', ' '), "× " + Figures.number(factor))));
-        for (Exposure.OfPerson person : exposure.people()) {
-            if (person.factor() != 1) {
-                lines.add(new Line(
-                        person.person().name() + multipliers(person.multipliers(), person.factor()),
-                        "counts " + Figures.number(person.factor())));
-            }
-        }
-        if (exposure.others() > 0) {
-            lines.add(new Line(
-                    exposure.problem().ofDogs() ? "dogs" : "strangers met on the way",
-                    "count " + Figures.number(exposure.others())));
-        }
-        lines.add(new Line(
-                Figures.counted(exposure.people().size(), "person").replace("persons", "people") + " count as",
-                Figures.number(exposure.heads())));
-        lines.add(new Line(
-                "days × place × season × people: adjusted person-days", Figures.number(exposure.personDays())));
-        return lines;
-    }
-
-    private static String multipliers(SortedMap<Tag, Double> multipliers, double factor) {
-        if (multipliers.isEmpty()) {
-            return factor == 0 ? " (cannot have it)" : "";
-        }
-        return multipliers.entrySet().stream()
-                .map(e -> e.getKey().value().replace('-', ' ') + " × " + Figures.number(e.getValue()))
-                .collect(Collectors.joining(", ", " (", ")"));
-    }
-
-    private static List<Line> chance(ProblemForecast problem) {
+    private static String sure(ProblemForecast problem) {
         Rate rate = problem.problem().rate();
-        return List.of(
-                new Line(
-                        "expected: " + Figures.number(rate.perThousandPersonDays()) + " ÷ 1,000 × "
-                                + Figures.number(problem.exposure().personDays()) + " person-days",
-                        Figures.number(problem.events().mean()) + " times"),
-                new Line(
-                        "none at all: (S ÷ (S + E)) to the power of α, with S = "
-                                + Figures.number(rate.strengthPersonDays()) + ", E = "
-                                + Figures.number(problem.exposure().personDays()) + ", α = "
-                                + Figures.number(rate.shape()),
-                        Figures.chance(problem.events().none())),
-                new Line("at least once", Figures.chance(problem.events().atLeastOne())));
+        return "None at all: (S ÷ (S + E)) to the power of α, with S = " + Figures.number(rate.strengthPersonDays())
+                + ", E = " + Figures.number(problem.exposure().personDays()) + ", α = " + Figures.number(rate.shape())
+                + ": " + Figures.chance(problem.events().none()) + ".";
     }
 
     private static StepWhy step(ProblemForecast problem, StepForecast step, Trip trip) {

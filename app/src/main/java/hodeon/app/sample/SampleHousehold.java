@@ -4,6 +4,7 @@ import hodeon.app.household.AccessTokens;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.SampleAccount;
 import hodeon.app.kit.KitService;
+import hodeon.app.kit.MatService;
 import hodeon.app.trip.TripService;
 import hodeon.app.usage.UseLog;
 import java.io.IOException;
@@ -26,7 +27,10 @@ class SampleHousehold implements SmartInitializingSingleton {
     private final HouseholdService households;
     private final TripService trips;
     private final KitService kits;
+    private final MatService mats;
     private final UseLog log;
+    private final SampleStock stock;
+    private final SamplePeople people;
     private final AccessTokens tokens;
     private final Clock clock;
     private final Path data;
@@ -35,14 +39,20 @@ class SampleHousehold implements SmartInitializingSingleton {
             HouseholdService households,
             TripService trips,
             KitService kits,
+            MatService mats,
             UseLog log,
+            SampleStock stock,
+            SamplePeople people,
             AccessTokens tokens,
             Clock clock,
             @Value("${hodeon.data}") Path data) {
         this.households = households;
         this.trips = trips;
         this.kits = kits;
+        this.mats = mats;
         this.log = log;
+        this.stock = stock;
+        this.people = people;
         this.tokens = tokens;
         this.clock = clock;
         this.data = data;
@@ -56,10 +66,15 @@ class SampleHousehold implements SmartInitializingSingleton {
         String nobodyKnowsIt = UUID.randomUUID().toString();
         UUID household = households.createAnother("Tidewrack Paddlers", SampleAccount.SIGN_IN_NAME, nobodyKnowsIt);
         LocalDate today = LocalDate.now(clock);
+        people.writeDown(household, today);
         trips.add(household, SampleTrips.skerryRing(today));
         trips.add(household, SampleTrips.lanternHutTraverse(today));
         UUID shakedown = trips.add(household, SampleTrips.springShakedown(today));
-        kits.save(household, shakedown, "Deck pouch", SampleTrips.DECK_POUCH);
+        UUID deckPouch = kits.save(household, shakedown, "Deck pouch", SampleTrips.DECK_POUCH);
+        UUID sealCount = trips.add(household, SampleTrips.sealCount(today));
+        mats.begin(household, sealCount, SampleTrips.SWEEP_ROLL);
+        UUID sweepRoll = kits.save(household, sealCount, "Sweep boat roll", SampleTrips.SWEEP_ROLL);
+        stock.fill(household, deckPouch, sweepRoll, shakedown, today);
         log.add(household, shakedown, SampleTrips.shakedownLog(today));
         log.learn(household, shakedown, true);
         keepToken(tokens.make(SampleAccount.SIGN_IN_NAME, "printed at the start of the demo"));

@@ -60,6 +60,8 @@ final class SampleTrips {
             Set.of(Condition.CONTACT_LENSES),
             Set.of());
 
+    static final List<Person> PADDLERS = List.of(OTTILIE, SEF, PRIYA, JONAS, LUMI, WREN, BECK, NOOR);
+
     /** Pieces by supply id of the pouch that was along on the shakedown. */
     static final Map<String, Integer> DECK_POUCH = Map.ofEntries(
             entry("pressure-dressing-narrow", 1),
@@ -86,7 +88,38 @@ final class SampleTrips {
             entry("marker", 1),
             entry("prompt-card", 1));
 
+    /** Pieces by supply id of the roll that goes along on the seal count. */
+    static final Map<String, Integer> SWEEP_ROLL = Map.ofEntries(
+            entry("conforming-bandage", 3),
+            entry("foil-blanket", 4),
+            entry("head-light", 1),
+            entry("gloves-nitrile", 6),
+            entry("antiseptic-wipe", 8),
+            entry("plaster-waterproof", 10),
+            entry("gauze-large", 4),
+            entry("tape-cloth", 1),
+            entry("paracetamol", 8),
+            entry("motion-tablet", 4),
+            entry("auto-injector", 1),
+            entry("prompt-card", 1));
+
     private SampleTrips() {}
+
+    static Brief sealCount(LocalDate today) {
+        LocalDate start = today.plusDays(17);
+        return brief(
+                "Seal count",
+                start,
+                start,
+                Season.WINTER,
+                List.of(new Leg(Activity.PADDLING, Environment.COAST, 2)),
+                4,
+                900,
+                OTTILIE,
+                SEF,
+                PRIYA,
+                NOOR);
+    }
 
     static Brief skerryRing(LocalDate today) {
         LocalDate start = next(today, 6, 12);

@@ -1,107 +1,155 @@
 package hodeon.app.shelf;
 
+import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
 import hodeon.app.kit.Kit;
 import hodeon.app.kit.KitService;
+import hodeon.app.ready.ReadyService;
+import hodeon.app.ready.Want;
 import hodeon.app.shell.Figures;
+import hodeon.app.stock.LotView;
+import hodeon.app.stock.Place;
+import hodeon.app.stock.Stock;
+import hodeon.app.stock.StockService;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
+import hodeon.core.stock.Held;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 
-/** Home: the household's next trips and its kits. */
+/** Home: what needs a hand, the household's next trips and its kits. */
 @Controller
 class ShelfController {
 
-    private static final double POUCH_HEIGHT = 44;
-    private static final double FULL_GRAMS = 3000;
-
     private final TripService trips;
     private final KitService kits;
+    private final ReadyService ready;
+    private final StockService stock;
+    private final CheckService checks;
     private final Clock clock;
 
-    ShelfController(TripService trips, KitService kits, Clock clock) {
+    ShelfController(
+            TripService trips,
+            KitService kits,
+            ReadyService ready,
+            StockService stock,
+            CheckService checks,
+            Clock clock) {
         this.trips = trips;
         this.kits = kits;
+        this.ready = ready;
+        this.stock = stock;
+        this.checks = checks;
         this.clock = clock;
     }
 
-    /** @param kitState whether a kit is saved for it */
-    record TripCard(
-            UUID id,
-            String name,
-            String dates,
-            String when,
-            boolean past,
-            String who,
-            String kitState,
-            boolean hasKit) {}
+    private static final int MOST_OF_A_TRIP = 3;
 
-    /** @param fill how full the pouch is drawn: its mass against the trip's limit, or against 3 kg */
-    record KitCard(
-            UUID id,
-            String name,
-            String grams,
-            String kinds,
-            String fill,
-            String fillTop,
-            @Nullable String trip) {}
+    /** Something to do, the soonest first. */
+    record Hand(String trip, String when, String what, String act, String address) {}
 
     @GetMapping("/")
     String shelf(@AuthenticationPrincipal Member member, Model model) {
-        List<StoredTrip> all = trips.all(member.householdId());
-        List<Kit> saved = kits.all(member.householdId());
+        UUID household = member.householdId();
+        List<StoredTrip> all = trips.all(household);
         LocalDate today = LocalDate.now(clock);
-        List<TripCard> cards = all.stream().map(t -> card(t, saved, today)).toList();
-        model.addAttribute("coming", cards.stream().filter(c -> !c.past()).toList());
+        List<TripCard> coming = new ArrayList<>();
+        List<TripCard> past = new ArrayList<>();
+        List<Hand> hands = new ArrayList<>();
+        Stock owned = stock.of(household);
+        for (StoredTrip trip : all) {
+            if (trip.trip().end().isBefore(today)) {
+                past.add(TripCard.of(trip, List.of(), today));
+            } else {
+                List<Want> wants = ready.wants(trip, owned);
+                TripCard card = TripCard.of(trip, wants, today);
+                coming.add(card);
+                hands.addAll(hands(card, wants));
+            }
+        }
+        hands.addAll(overdue(household, owned, today));
+        model.addAttribute("hands", hands);
+        model.addAttribute("coming", coming);
+        model.addAttribute("past", past.reversed());
         model.addAttribute(
-                "past", cards.stream().filter(TripCard::past).toList().reversed());
-        model.addAttribute("kits", saved.stream().map(k -> card(k, all)).toList());
+                "kits",
+                kits.all(household).stream()
+                        .map(k -> pouch(k, all, coming, owned, today))
+                        .sorted(Comparator.comparing(Pouch::name))
+                        .toList());
         model.addAttribute("household", member.householdName());
         return "shelf/shelf";
     }
 
-    private static TripCard card(StoredTrip stored, List<Kit> kits, LocalDate today) {
-        var trip = stored.trip();
-        boolean past = trip.end().isBefore(today);
-        long days = ChronoUnit.DAYS.between(today, trip.start());
-        String when = past ? "over" : days <= 0 ? "under way" : days == 1 ? "tomorrow" : "in " + days + " days";
-        boolean hasKit = kits.stream()
-                .anyMatch(k -> k.tripId().filter(stored.id()::equals).isPresent());
-        return new TripCard(
-                stored.id(),
-                trip.name(),
-                trip.start() + " to " + trip.end(),
-                when,
-                past,
-                Figures.counted(trip.party().size(), "person").replace("persons", "people") + ", "
-                        + Figures.days(trip.days()) + ", " + trip.hoursToCare() + " h to care",
-                hasKit ? "kit saved" : "no kit saved yet",
-                hasKit);
+    /** The first few of what a trip wants; the rest stands on its own page. */
+    private static List<Hand> hands(TripCard card, List<Want> wants) {
+        List<Hand> hands = new ArrayList<>();
+        String page = "/trips/" + card.id() + "/ready";
+        wants.stream()
+                .limit(MOST_OF_A_TRIP)
+                .forEach(w -> hands.add(new Hand(
+                        card.name(), card.when(), w.what(), w.act(), w.fields().isEmpty() ? w.address() : page)));
+        int more = wants.size() - hands.size();
+        if (more > 0) {
+            hands.add(new Hand(
+                    card.name(), card.when(), Figures.counted(more, "more thing") + " to do", "See all", page));
+        }
+        return hands;
     }
 
-    private static KitCard card(Kit kit, List<StoredTrip> trips) {
-        StoredTrip trip = kit.tripId()
-                .flatMap(id -> trips.stream().filter(t -> t.id().equals(id)).findFirst())
-                .orElse(null);
-        double full = trip == null ? FULL_GRAMS : trip.trip().limits().mass().grams();
-        double fill = POUCH_HEIGHT * Math.min(1, kit.mass().grams() / full);
-        return new KitCard(
-                kit.id(),
-                kit.name(),
-                Figures.grams(kit.mass()),
-                Figures.counted(kit.lines().size(), "kind"),
-                String.format(Locale.ROOT, "%.1f", fill),
-                String.format(Locale.ROOT, "%.1f", 10 + POUCH_HEIGHT - fill),
-                trip == null ? null : trip.trip().name());
+    /** What lies past its date in kits, and checks that are due. */
+    private List<Hand> overdue(UUID household, Stock owned, LocalDate today) {
+        List<Hand> hands = new ArrayList<>();
+        for (Place kit : owned.kits()) {
+            long old = owned.inKit(kit.id()).stream()
+                    .filter(h -> h.lastDay().isBefore(today))
+                    .count();
+            if (old > 0) {
+                hands.add(new Hand(
+                        kit.name(),
+                        "",
+                        Figures.counted(old, "lot") + (old == 1 ? " is" : " are") + " past the date",
+                        "Look",
+                        "/stock/places/" + kit.id()));
+            }
+        }
+        checks.due(household, owned).stream()
+                .filter(d -> !d.due().isAfter(today))
+                .forEach(d -> hands.add(new Hand(
+                        d.kit().name(),
+                        "",
+                        "the check “" + d.rhythm().label() + "” is due since " + d.due(),
+                        "Check it",
+                        "/stock/checks")));
+        return hands;
+    }
+
+    private static Pouch pouch(Kit kit, List<StoredTrip> trips, List<TripCard> coming, Stock owned, LocalDate today) {
+        Optional<StoredTrip> trip = kit.tripId()
+                .flatMap(id -> trips.stream().filter(t -> t.id().equals(id)).findFirst());
+        Stream<TripCard> card = coming.stream()
+                .filter(c -> trip.isPresent() && c.id().equals(trip.get().id()));
+        return Pouch.of(kit, trip, card.findFirst(), first(kit, owned, today));
+    }
+
+    /** What expires first of what lies in a kit. */
+    private static String first(Kit kit, Stock owned, LocalDate today) {
+        return ReadyService.place(kit, owned)
+                .flatMap(p -> owned.inKit(p.id()).stream()
+                        .filter(h -> h.good().isPresent())
+                        .min(Held.FIRST_EXPIRED))
+                .map(h -> LotView.of(h, owned, today))
+                .map(l -> l.state().sign() + " first: " + l.name() + ", " + l.until())
+                .orElse("");
     }
 }

@@ -23,6 +23,20 @@ public final class Figures {
         return String.format(Locale.ROOT, "%.1f l", volume.litres());
     }
 
+    /** Whole millilitres from 10 ml up, tenths below; litres from 1,000 ml up. */
+    public static String millilitres(double millilitres) {
+        if (millilitres >= 1000) {
+            return String.format(Locale.ROOT, "%.1f l", millilitres / 1000);
+        }
+        String pattern = millilitres >= 10 || millilitres == Math.rint(millilitres) ? "%,.0f ml" : "%.1f ml";
+        return String.format(Locale.ROOT, pattern, millilitres);
+    }
+
+    /** In the household's currency, which the pages do not name. */
+    public static String money(double amount) {
+        return String.format(Locale.ROOT, "%,.2f", amount);
+    }
+
     /** “51 in 100” where that says something, else “1 in 700”. */
     public static String chance(double probability) {
         if (probability >= 0.995) {
@@ -31,6 +45,12 @@ public final class Figures {
             return Math.round(100 * probability) + " in 100";
         }
         return String.format(Locale.ROOT, "1 in %,d", roundedToTwoDigits(1 / probability));
+    }
+
+    /** Of a hundred trips: “12 of 100”, “fewer than 1 of 100”. */
+    public static String inHundred(double probability) {
+        long of = Math.round(100 * probability);
+        return of == 0 ? (probability == 0 ? "none of 100" : "fewer than 1 of 100") : of + " of 100";
     }
 
     /** Two digits that matter: 1.2, 0.12, 0.0012. */
@@ -52,6 +72,16 @@ public final class Figures {
         return size >= 1 ? String.format(Locale.ROOT, "%.1f %%", percent) : number(percent) + " %";
     }
 
+    /** A change of a share, in per cent: “+ 0.2 %”, “− 1.4 %”, “no change”. */
+    public static String change(double share) {
+        return Math.abs(share) < 5e-7 ? "no change" : (share < 0 ? "− " : "+ ") + percent(Math.abs(share));
+    }
+
+    /** A change of mass: “+ 12 g”, “− 3.5 g”. */
+    public static String gramsMore(double grams) {
+        return (grams < 0 ? "− " : "+ ") + grams(Math.abs(grams));
+    }
+
     /** “6 days”, “1 day”, “2.5 days”. */
     public static String days(double days) {
         return counted(days, "day");
@@ -61,7 +91,13 @@ public final class Figures {
         String number = count == Math.rint(count)
                 ? String.format(Locale.ROOT, "%,.0f", count)
                 : String.format(Locale.ROOT, "%,.1f", count);
-        return number + " " + one + (count == 1 ? "" : plural(one));
+        if (count == 1) {
+            return number + " " + one;
+        }
+        // “2 cards of strips”, not “2 card of stripses”.
+        int rest = one.indexOf(" of ") >= 0 ? one.indexOf(" of ") : one.indexOf(" for ");
+        String noun = rest >= 0 ? one.substring(0, rest) : one;
+        return number + " " + noun + plural(noun) + one.substring(noun.length());
     }
 
     private static String plural(String one) {

@@ -108,7 +108,7 @@ final class BriefConverter {
                 new Company(dogs, strangers / 100.0),
                 stance,
                 limits);
-        return Optional.of(new Brief(trip, people));
+        return Optional.of(new Brief(trip.withStove(form.getNoStove().isBlank()), people));
     }
 
     private long days(Optional<LocalDate> start, Optional<LocalDate> end) {

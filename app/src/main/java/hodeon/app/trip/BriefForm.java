@@ -23,6 +23,7 @@ public class BriefForm {
     private String kindsLimit = "";
     private String dogs = "";
     private String strangers = "";
+    private String noStove = "";
     private Set<String> region = new TreeSet<>();
     private Set<String> passage = new TreeSet<>();
     private List<LegForm> legs = new ArrayList<>();
@@ -237,6 +238,14 @@ public class BriefForm {
 
     public void setStrangers(String strangers) {
         this.strangers = strangers;
+    }
+
+    public String getNoStove() {
+        return noStove;
+    }
+
+    public void setNoStove(String noStove) {
+        this.noStove = noStove;
     }
 
     public Set<String> getRegion() {

@@ -29,6 +29,7 @@ final class BriefForms {
         Trip trip = stored.trip();
         BriefForm form = new BriefForm();
         form.setVersion(Long.toString(stored.version()));
+        form.setNoStove(trip.stove() ? "" : "yes");
         form.setName(trip.name());
         form.setStart(trip.start().toString());
         form.setEnd(trip.end().toString());
@@ -60,7 +61,7 @@ final class BriefForms {
         return form;
     }
 
-    private static PersonForm of(People people) {
+    static PersonForm of(People people) {
         Person person = people.person();
         PersonForm row = new PersonForm();
         row.setName(person.name());

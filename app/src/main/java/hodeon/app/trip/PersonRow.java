@@ -1,5 +1,6 @@
 package hodeon.app.trip;
 
+import hodeon.app.storage.SealedText;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Person;
@@ -7,6 +8,7 @@ import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
 import hodeon.core.units.Mass;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -14,7 +16,9 @@ import jakarta.persistence.Enumerated;
 @Embeddable
 class PersonRow {
 
+    @Convert(converter = SealedText.class)
     String name = "";
+
     int alike = 1;
     int years;
 
@@ -25,9 +29,13 @@ class PersonRow {
     Training training = Training.UNTRAINED;
 
     /** Names of constants with spaces between. */
+    @Convert(converter = SealedText.class)
     String allergies = "";
 
+    @Convert(converter = SealedText.class)
     String conditions = "";
+
+    @Convert(converter = SealedText.class)
     String rescue = "";
 
     protected PersonRow() {}
@@ -54,5 +62,14 @@ class PersonRow {
                 ConstantWords.read(conditions, Condition.class),
                 ConstantWords.read(rescue, RescueMedicine.class));
         return new People(person, alike);
+    }
+
+    PersonRow nameless(String standIn) {
+        PersonRow row = new PersonRow();
+        row.name = standIn;
+        row.alike = alike;
+        row.years = years;
+        row.bodyMassMilligrams = bodyMassMilligrams;
+        return row;
     }
 }

@@ -1,14 +1,17 @@
 package hodeon.app.trip;
 
 import hodeon.app.household.Member;
+import hodeon.app.people.PeopleService;
 import hodeon.app.trip.BriefForm.LegForm;
 import hodeon.app.trip.BriefForm.PersonForm;
 import hodeon.core.notice.Fault;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
+import hodeon.core.party.Person;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
+import hodeon.core.route.Pace;
 import hodeon.core.trip.Activity;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Passage;
@@ -16,11 +19,14 @@ import hodeon.core.trip.Region;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -40,10 +46,24 @@ class TripController {
 
     private final TripService trips;
     private final Progress progress;
+    private final Drafts drafts;
+    private final StanceEffects effects;
+    private final PeopleService people;
+    private final Clock clock;
 
-    TripController(TripService trips, Progress progress) {
+    TripController(
+            TripService trips,
+            Progress progress,
+            Drafts drafts,
+            StanceEffects effects,
+            PeopleService people,
+            Clock clock) {
+        this.people = people;
+        this.clock = clock;
         this.trips = trips;
         this.progress = progress;
+        this.drafts = drafts;
+        this.effects = effects;
     }
 
     @InitBinder("form")
@@ -53,7 +73,8 @@ class TripController {
     }
 
     @ModelAttribute
-    void choices(Model model) {
+    void choices(@AuthenticationPrincipal Member member, Model model) {
+        model.addAttribute("known", known(member).map(Person::name).toList());
         model.addAttribute("activities", Activity.values());
         model.addAttribute("environments", Environment.values());
         model.addAttribute("seasons", Season.values());
@@ -64,12 +85,47 @@ class TripController {
         model.addAttribute("regions", Region.values());
         model.addAttribute("passages", Passage.values());
         model.addAttribute("medicines", RescueMedicine.values());
+        model.addAttribute("presets", Preset.values());
+        model.addAttribute("rules", Pace.Rule.values());
+        model.addAttribute("effects", Map.of());
+    }
+
+    private Stream<Person> known(Member member) {
+        return people.all(member.householdId()).stream()
+                .flatMap(k -> k.profile().person(LocalDate.now(clock)).stream());
+    }
+
+    /** Puts somebody the household has written down into the party; nobody twice. */
+    private boolean personAdded(Member member, BriefForm form, String action, String name, Model model) {
+        if (!action.equals("add-known")) {
+            return false;
+        }
+        known(member)
+                .filter(p -> p.name().equals(name)
+                        && form.getPeople().stream()
+                                .noneMatch(row -> row.getName().equals(name)))
+                .forEach(p -> {
+                    form.getPeople()
+                            .removeIf(row ->
+                                    row.getName().isBlank() && row.getYears().isBlank());
+                    form.getPeople().add(BriefForms.of(new People(p, 1)));
+                });
+        model.addAttribute("focus", "known");
+        return true;
     }
 
     @GetMapping("/trips/new")
-    String blank(@AuthenticationPrincipal Member member, @RequestParam(required = false) UUID like, Model model) {
+    String blank(
+            @AuthenticationPrincipal Member member,
+            @RequestParam(required = false) UUID like,
+            @RequestParam(defaultValue = "") String preset,
+            Model model) {
         if (like == null) {
-            return page(BriefForms.blank(), List.of(), model);
+            Optional<BriefForm> from = Preset.named(preset).map(Preset::form);
+            model.addAttribute("preset", preset);
+            return from.isPresent()
+                    ? page(from.get(), List.of(), model)
+                    : orDraft(member, member.householdId(), BriefForms.blank(), model);
         }
         BriefForm form = BriefForms.of(trips.find(member.householdId(), like));
         form.setVersion("");
@@ -84,9 +140,13 @@ class TripController {
             @AuthenticationPrincipal Member member,
             @ModelAttribute("form") BriefForm form,
             @RequestParam(name = "do", defaultValue = "save") String action,
+            @RequestParam(name = "known", defaultValue = "") String knownName,
             HttpServletResponse response,
             Model model) {
-        if (rowChanged(form, action, model)) {
+        if (action.equals("draft")) {
+            return kept(member, member.householdId(), form, model);
+        }
+        if (personAdded(member, form, action, knownName, model) || rowChanged(form, action, model)) {
             return page(form, List.of(), model);
         }
         BriefConverter converter = new BriefConverter(form);
@@ -95,13 +155,39 @@ class TripController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(form, converter.faults(), model);
         }
-        return "redirect:/trips/" + trips.add(member.householdId(), brief.get()) + "/odds";
+        UUID id = trips.add(member.householdId(), brief.get());
+        drafts.drop(member.householdId(), member.householdId());
+        return "redirect:/trips/" + id + "/odds";
     }
 
     @GetMapping("/trips/{id}/brief")
     String brief(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         StoredTrip stored = trips.find(member.householdId(), id);
-        return page(member, stored, BriefForms.of(stored), List.of(), model);
+        model.addAttribute("effects", effects.of(stored));
+        model.addAttribute("strip", progress.of(member.householdId(), stored, "Brief"));
+        return orDraft(member, id, BriefForms.of(stored), model);
+    }
+
+    /** Opens the form, or what was typed and not saved, if that was typed over this version. */
+    private String orDraft(Member member, UUID about, BriefForm form, Model model) {
+        Optional<Drafts.Draft> draft = drafts.find(member.householdId(), about);
+        boolean fits = draft.isPresent() && draft.get().openedVersion().equals(form.getVersion());
+        model.addAttribute("about", about);
+        model.addAttribute("draftOf", fits ? draft.get().savedAt() : null);
+        return page(fits ? draft.get().form() : form, List.of(), model);
+    }
+
+    private String kept(Member member, UUID about, BriefForm form, Model model) {
+        drafts.keep(member.householdId(), about, form);
+        model.addAttribute("kept", true);
+        return "trip/draft";
+    }
+
+    /** Drops what was typed and not saved. */
+    @PostMapping("/trips/{id}/draft/drop")
+    String dropDraft(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        drafts.drop(member.householdId(), id);
+        return id.equals(member.householdId()) ? "redirect:/trips/new" : "redirect:/trips/" + id + "/brief";
     }
 
     @PostMapping("/trips/{id}/brief")
@@ -110,10 +196,15 @@ class TripController {
             @PathVariable UUID id,
             @ModelAttribute("form") BriefForm form,
             @RequestParam(name = "do", defaultValue = "save") String action,
+            @RequestParam(name = "known", defaultValue = "") String knownName,
             HttpServletResponse response,
             Model model) {
         StoredTrip stored = trips.find(member.householdId(), id);
-        if (rowChanged(form, action, model)) {
+        if (action.equals("draft")) {
+            return kept(member, id, form, model);
+        }
+        model.addAttribute("effects", effects.of(stored));
+        if (personAdded(member, form, action, knownName, model) || rowChanged(form, action, model)) {
             return page(member, stored, form, List.of(), model);
         }
         BriefConverter converter = new BriefConverter(form);
@@ -124,6 +215,7 @@ class TripController {
         }
         try {
             trips.change(member.householdId(), id, openedVersion(form), brief.get());
+            drafts.drop(member.householdId(), id);
             return "redirect:/trips/" + id + "/odds";
         } catch (ChangedElsewhere | OptimisticLockingFailureException conflict) {
             StoredTrip saved = trips.find(member.householdId(), id);
@@ -137,6 +229,7 @@ class TripController {
     @PostMapping("/trips/{id}/delete")
     String delete(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
         trips.delete(member.householdId(), id);
+        drafts.drop(member.householdId(), id);
         return "redirect:/";
     }
 

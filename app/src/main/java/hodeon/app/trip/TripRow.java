@@ -15,7 +15,9 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -65,6 +67,8 @@ class TripRow {
     @Nullable
     Integer kindsLimit;
 
+    boolean stove = true;
+
     @ElementCollection
     @CollectionTable(name = "trip_leg", joinColumns = @JoinColumn(name = "trip_id"))
     @OrderColumn(name = "position")
@@ -74,4 +78,8 @@ class TripRow {
     @CollectionTable(name = "trip_person", joinColumns = @JoinColumn(name = "trip_id"))
     @OrderColumn(name = "position")
     List<PersonRow> people = new ArrayList<>();
+
+    @ElementCollection
+    @CollectionTable(name = "trip_factor", joinColumns = @JoinColumn(name = "trip_id"))
+    Set<FactorRow> factors = new HashSet<>();
 }

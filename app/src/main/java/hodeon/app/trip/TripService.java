@@ -1,8 +1,10 @@
 package hodeon.app.trip;
 
+import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.core.notice.Fault;
 import hodeon.core.party.Party;
+import hodeon.core.trip.Adjustments;
 import hodeon.core.trip.Company;
 import hodeon.core.trip.Limits;
 import hodeon.core.trip.Passage;
@@ -11,13 +13,16 @@ import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -67,6 +72,17 @@ public class TripService {
         trips.saveAndFlush(row);
     }
 
+    /** Replaces what is changed in the odds of one problem for this trip; throws {@link ChangedElsewhere} likewise. */
+    public void adjust(UUID householdId, UUID id, long openedVersion, String problem, Map<String, Double> factors) {
+        TripRow row = row(householdId, id);
+        if (!Objects.equals(row.version, openedVersion)) {
+            throw new ChangedElsewhere(stored(row));
+        }
+        row.factors.removeIf(f -> f.problemId().equals(problem));
+        factors.forEach((factor, amount) -> row.factors.add(new FactorRow(problem, factor, amount)));
+        trips.saveAndFlush(row);
+    }
+
     public void delete(UUID householdId, UUID id) {
         trips.delete(row(householdId, id));
     }
@@ -85,6 +101,7 @@ public class TripService {
         row.stance = trip.stance();
         row.region = ConstantWords.of(trip.region());
         row.passage = ConstantWords.of(trip.passage());
+        row.stove = trip.stove();
         row.dogs = trip.company().dogs();
         row.strangersPercent = (int) Math.round(100 * trip.company().strangers());
         Limits limits = trip.limits();
@@ -106,6 +123,13 @@ public class TripService {
                 row.kindsLimit == null ? OptionalInt.empty() : OptionalInt.of(row.kindsLimit));
     }
 
+    private static Adjustments adjustments(TripRow row) {
+        Map<String, Map<String, Double>> byProblem = new HashMap<>();
+        row.factors.forEach(f ->
+                byProblem.computeIfAbsent(f.problemId(), p -> new HashMap<>()).put(f.factor(), f.amount()));
+        return new Adjustments(byProblem);
+    }
+
     private static StoredTrip stored(TripRow row) {
         List<People> people = row.people.stream().map(PersonRow::people).collect(Collectors.toList());
         Trip trip = new Trip(
@@ -120,7 +144,21 @@ public class TripService {
                 ConstantWords.read(row.passage, Passage.class),
                 new Company(row.dogs, row.strangersPercent / 100.0),
                 row.stance,
-                limits(row));
+                limits(row),
+                row.stove,
+                adjustments(row));
         return new StoredTrip(row.id, row.householdId, Objects.requireNonNullElse(row.version, 0L), trip, people);
+    }
+
+    /** Who was erased goes along in past and coming trips without a name; age and mass stay, for the odds. */
+    @EventListener
+    void erased(PeopleService.Erased gone) {
+        for (TripRow row : trips.findByHouseholdIdOrderByStartDateAscNameAsc(gone.householdId())) {
+            for (int i = 0; i < row.people.size(); i++) {
+                if (row.people.get(i).name.equalsIgnoreCase(gone.name())) {
+                    row.people.set(i, row.people.get(i).nameless("Somebody " + (i + 1)));
+                }
+            }
+        }
     }
 }

@@ -6,6 +6,7 @@ import hodeon.app.trip.Progress;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.core.catalogue.Problem;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.need.Learning.Learned;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
@@ -13,6 +14,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -38,7 +41,7 @@ class LogController {
         this.progress = progress;
     }
 
-    record EntryView(UUID id, String on, String problem, int times, String note) {}
+    record EntryView(UUID id, String on, String problem, int times, String who, String note, String used) {}
 
     record LearnedView(String problem, String before, String after, String logged) {}
 
@@ -101,6 +104,32 @@ class LogController {
         return "redirect:/trips/" + id + "/log";
     }
 
+    /** The note and everything else that must be told later. */
+    private static String noted(UseLog.Kept kept) {
+        UseLog.Detail detail = kept.detail();
+        return Stream.of(
+                        kept.line().note(),
+                        detail.place(),
+                        detail.tourniquetAt()
+                                .map(t -> "tourniquet on at " + t.toString().replace('T', ' '))
+                                .orElse(""),
+                        detail.bodyPlace(),
+                        detail.specimen() ? "specimen kept" : "",
+                        detail.burnPercent().isPresent()
+                                ? "about " + detail.burnPercent().getAsInt() + " % of the body burnt"
+                                : "")
+                .filter(s -> !s.isEmpty())
+                .collect(Collectors.joining("; "));
+    }
+
+    private static String used(UseLog.Kept kept, Known known) {
+        return kept.detail().used().entrySet().stream()
+                .map(u -> u.getValue() + " × "
+                        + known.catalogue().supply(u.getKey()).map(Supply::name).orElse(u.getKey()))
+                .sorted()
+                .collect(Collectors.joining(", "));
+    }
+
     private String answered(
             Member member, UUID id, String text, Faults faults, HttpServletResponse response, Model model) {
         if (faults.none()) {
@@ -120,13 +149,18 @@ class LogController {
                 log.of(member.householdId(), id).stream()
                         .map(k -> new EntryView(
                                 k.id(),
-                                k.line().on().toString(),
+                                k.detail()
+                                        .at()
+                                        .map(t -> t.toString().replace('T', ' '))
+                                        .orElse(k.line().on().toString()),
                                 known.catalogue()
                                         .problem(k.line().problem())
                                         .map(Problem::name)
                                         .orElse(k.line().problem()),
                                 k.line().times(),
-                                k.line().note()))
+                                k.detail().who(),
+                                noted(k),
+                                used(k, known)))
                         .toList());
         model.addAttribute(
                 "problems",

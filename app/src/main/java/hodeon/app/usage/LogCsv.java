@@ -1,12 +1,10 @@
 package hodeon.app.usage;
 
+import hodeon.app.shell.Csv;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.notice.Faults;
 import hodeon.core.trip.Trip;
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -14,7 +12,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /** Reads a use log as RFC 4180 text with the columns date, problem, times, note; see docs/formats/log-csv.md. */
@@ -37,26 +34,17 @@ final class LogCsv {
                 .setTrim(true)
                 .get();
         List<UseLog.Line> lines = new ArrayList<>();
-        try (CSVParser parser = format.parse(new StringReader(text))) {
-            for (CSVRecord row : parser) {
-                if (lines.size() >= MOST_LINES) {
-                    faults.add("text", "more lines", "a log has at most " + MOST_LINES + " lines", "Split it");
-                    break;
-                }
-                if (row.getRecordNumber() == 1 && "date".equalsIgnoreCase(cell(row, "date"))) {
-                    continue;
-                }
+        Csv.read(text, format, faults, (row, where) -> {
+            if (lines.size() >= MOST_LINES) {
+                faults.add("text", "more lines", "a log has at most " + MOST_LINES + " lines", "Split it");
+                return false;
+            }
+            boolean head = row.getRecordNumber() == 1 && "date".equalsIgnoreCase(cell(row, "date"));
+            if (!head) {
                 line(row, catalogue, trip, faults).ifPresent(lines::add);
             }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
-            faults.add(
-                    "text",
-                    String.valueOf(e.getMessage()),
-                    "the log is comma-separated text with quotes in pairs",
-                    "Mend the quotes");
-        }
+            return true;
+        });
         return faults.none() ? lines : List.of();
     }
 

@@ -1,10 +1,25 @@
 package hodeon.app.usage;
 
+import hodeon.app.storage.SealedText;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
 import java.util.UUID;
+import org.hibernate.annotations.BatchSize;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "log_entry")
@@ -18,9 +33,66 @@ class LogEntry {
     LocalDate happenedOn = LocalDate.EPOCH;
     String problemId = "";
     int times = 1;
+
+    @Convert(converter = SealedText.class)
     String note = "";
 
+    @Nullable
+    LocalDateTime happenedAt;
+
+    /** A name of the party, “a stranger”, or nothing. */
+    @Convert(converter = SealedText.class)
+    String who = "";
+
+    @Convert(converter = SealedText.class)
+    String atPlace = "";
+
+    @Nullable
+    LocalDateTime tourniquetAt;
+
+    @Convert(converter = SealedText.class)
+    String bodyPlace = "";
+
+    boolean specimen;
+
+    @Nullable
+    Integer burnPercent;
+
+    /** Pieces by supply id. */
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "log_use", joinColumns = @JoinColumn(name = "entry_id"))
+    @MapKeyColumn(name = "supply_id")
+    @Column(name = "pieces")
+    @BatchSize(size = 100)
+    Map<String, Integer> used = new TreeMap<>();
+
     protected LogEntry() {}
+
+    LogEntry(UUID householdId, UUID tripId, UseLog.Line line, UUID id, UseLog.Detail detail) {
+        this(householdId, tripId, line);
+        this.id = id;
+        this.happenedAt = detail.at().orElse(null);
+        this.who = detail.who();
+        this.atPlace = detail.place();
+        this.tourniquetAt = detail.tourniquetAt().orElse(null);
+        this.bodyPlace = detail.bodyPlace();
+        this.specimen = detail.specimen();
+        this.burnPercent =
+                detail.burnPercent().isPresent() ? detail.burnPercent().getAsInt() : null;
+        this.used.putAll(detail.used());
+    }
+
+    UseLog.Detail detail() {
+        return new UseLog.Detail(
+                Optional.ofNullable(happenedAt),
+                who,
+                atPlace,
+                Map.copyOf(used),
+                Optional.ofNullable(tourniquetAt),
+                bodyPlace,
+                specimen,
+                burnPercent == null ? OptionalInt.empty() : OptionalInt.of(burnPercent));
+    }
 
     LogEntry(UUID householdId, UUID tripId, UseLog.Line line) {
         this.householdId = householdId;

@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 
 /** The log on the progress strip. */
 @Component
-@Order(3)
+@Order(4)
 class LogStep implements Progress.Later {
 
     private final UseLog log;

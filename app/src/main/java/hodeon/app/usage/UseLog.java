@@ -1,15 +1,21 @@
 package hodeon.app.usage;
 
+import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.core.need.Learning.LoggedTrip;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.regex.Pattern;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,13 +42,49 @@ public class UseLog {
      */
     public record Line(LocalDate on, String problem, int times, String note) {}
 
+    /**
+     * What else was noted on the trail.
+     *
+     * @param who a name of the party, “a stranger”, or empty
+     * @param used pieces by supply id
+     * @param bodyPlace where on the body, of a tick or a burn
+     * @param specimen whether the tick was kept
+     * @param burnPercent of the body; a palm is about 1
+     */
+    public record Detail(
+            Optional<LocalDateTime> at,
+            String who,
+            String place,
+            Map<String, Integer> used,
+            Optional<LocalDateTime> tourniquetAt,
+            String bodyPlace,
+            boolean specimen,
+            OptionalInt burnPercent) {}
+
     /** A line that is kept. */
-    record Kept(UUID id, Line line) {}
+    public record Kept(UUID id, Line line, Detail detail) {}
+
+    /** How a line that came from a device was taken. */
+    public enum Taken {
+        KEPT,
+        /** It had come before; nothing was written twice. */
+        ALREADY_THERE
+    }
+
+    /** Keeps a line under the id its device gave it, once, however often it is sent. */
+    public Taken keep(UUID householdId, UUID tripId, UUID id, Line line, Detail detail) {
+        trips.find(householdId, tripId);
+        if (entries.existsById(id)) {
+            return Taken.ALREADY_THERE;
+        }
+        entries.saveAndFlush(new LogEntry(householdId, tripId, line, id, detail));
+        return Taken.KEPT;
+    }
 
     @Transactional(readOnly = true)
-    List<Kept> of(UUID householdId, UUID tripId) {
+    public List<Kept> of(UUID householdId, UUID tripId) {
         return entries.findByHouseholdIdAndTripIdOrderByHappenedOnAscProblemIdAsc(householdId, tripId).stream()
-                .map(e -> new Kept(e.id, new Line(e.happenedOn, e.problemId, e.times, e.note)))
+                .map(e -> new Kept(e.id, new Line(e.happenedOn, e.problemId, e.times, e.note), e.detail()))
                 .toList();
     }
 
@@ -105,5 +147,16 @@ public class UseLog {
             signature.append(row.tripId).append(trip.version()).append(new java.util.TreeMap<>(happened));
         }
         return new Experience(found, signature.toString());
+    }
+
+    /** Who was erased is no longer named in any log. */
+    @EventListener
+    void erased(PeopleService.Erased gone) {
+        for (LogEntry entry : entries.findByHouseholdIdOrderById(gone.householdId())) {
+            if (entry.who.equalsIgnoreCase(gone.name())) {
+                entry.who = "";
+            }
+            entry.note = entry.note.replaceAll("(?i)" + Pattern.quote(gone.name()), "somebody");
+        }
     }
 }

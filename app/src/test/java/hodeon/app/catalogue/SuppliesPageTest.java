@@ -54,13 +54,13 @@ class SuppliesPageTest extends WebTest {
     void aNewSupplyComesToTheMatAndASupersededOneStaysOut() throws Exception {
         String trip = trip(mine, "Skerry ring");
         String text =
-                "[feather-pad]\nname = Feather pad\ngroup = feet\nform = flat\npiece = pad\nmass = 0.5\nvolume = 1\n"
+                "[feather-pad]\nname = Feather pad\ngroup = feet\nform = pad\npiece = pad\nmass = 0.5\nvolume = 1\n"
                         + "serves = cushion-blister made\nprice = small\npack = 5\n";
         send(mine, "/supplies", "text", text).andExpect(status().is3xxRedirection());
         open(mine, trip + "/mat").andExpect(content().string(containsString("tile-feather-pad")));
         send(mine, "/supplies", "text", text + "superseded = yes\n");
-        open(mine, trip + "/mat")
-                .andExpect(content().string(not(containsString("tile-feather-pad"))))
+        open(mine, trip + "/mat").andExpect(content().string(not(containsString("tile-feather-pad"))));
+        open(mine, trip + "/mat?about=feather-pad")
                 .andExpect(content().string(containsString("Marked as replaced or recalled.")));
     }
 
@@ -70,7 +70,7 @@ class SuppliesPageTest extends WebTest {
                         mine,
                         "/supplies",
                         "text",
-                        "[bad]\nname = Bad\ngroup = hats\nform = flat\npiece = bit\nmass = heavy\nvolume = 1\n"
+                        "[bad]\nname = Bad\ngroup = hats\nform = pad\npiece = bit\nmass = heavy\nvolume = 1\n"
                                 + "serves = fly made\nprice = small\npack = 1\n")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("Line 3: “hats” is not one of")))

@@ -19,10 +19,11 @@ class CurveViewTest {
     private static final Catalogue CATALOGUE = CatalogueReader.shipped(Drivers.vocabulary());
 
     @Test
-    void pointsLieWhereTheirGramsAndCoverageSayAndTheChosenOneTellsWhatChanges() {
+    void pointsLieWhereTheirGramsAndCoverageSayAndEachTellsWhatChanges() {
         Curve curve = new Curve(List.of(
-                new Curve.Point(100, 90, 0.25, 0.01, Map.of("shears", 1)),
-                new Curve.Point(1000, 1000, 1, 0, Map.of("shears", 1, "gauze-large", 3))));
+                new Curve.Point(100, 90, 0.25, 0.01, Map.of("shears", 1), List.of(0.2, 0.3, 0.4, 0.5, 0.98)),
+                new Curve.Point(
+                        1000, 1000, 1, 0, Map.of("shears", 1, "gauze-large", 3), List.of(0.9, 0.9, 0.9, 0.9, 0.98))));
         Plan mine = new Plan(
                 Map.of("shears", 2, "whistle", 1),
                 Mass.ofGrams(500),
@@ -36,16 +37,21 @@ class CurveViewTest {
         assertThat(view.dots()).hasSize(2);
         // The heaviest point ends the drawing; full coverage is its top, a quarter three quarters down.
         assertThat(view.dots().get(1).x()).isEqualTo("740.0");
-        assertThat(view.dots().get(1).y()).isEqualTo("14.0");
-        assertThat(view.dots().get(0).y()).isEqualTo("201.5");
-        assertThat(view.mine().y()).isEqualTo("139.0");
+        assertThat(view.dots().get(1).y()).isEqualTo("30.0");
+        assertThat(view.dots().get(0).y()).isEqualTo("205.5");
+        assertThat(view.mine().y()).isEqualTo("147.0");
         assertThat(view.dots().get(0).gap()).isEqualTo("within 1.0 %");
         assertThat(view.dots().get(1).gap()).isEqualTo("proven");
-        assertThat(view.chosen().in()).containsExactly("3 × Gauze pad, 10 cm");
-        assertThat(view.chosen().out()).containsExactly("1 × Trauma shears", "1 × Whistle");
-        CurveView.Chosen between = CurveView.of(curve, mine, 1, 0, CATALOGUE).chosen();
+        assertThat(view.dots().get(1).in()).containsExactly("3 × Gauze pad, 10 cm");
+        assertThat(view.dots().get(1).out()).containsExactly("1 × Trauma shears", "1 × Whistle");
+        assertThat(view.dots().get(0).in()).isEmpty();
+        // Threats to life are met as far as can be from the first point on, everything else at the last one.
+        assertThat(view.marks())
+                .extracting(CurveView.Mark::severities)
+                .containsExactly(List.of(5), List.of(4, 3, 2, 1));
+        CurveView between = CurveView.of(curve, mine, 1, 0, CATALOGUE);
         assertThat(between.from()).isEqualTo("the kit of 90 g");
-        assertThat(between.in()).containsExactly("3 × Gauze pad, 10 cm");
-        assertThat(between.out()).isEmpty();
+        assertThat(between.dots().get(1).in()).containsExactly("3 × Gauze pad, 10 cm");
+        assertThat(between.dots().get(1).out()).isEmpty();
     }
 }

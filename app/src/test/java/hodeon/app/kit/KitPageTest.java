@@ -75,7 +75,7 @@ class KitPageTest extends WebTest {
     @Test
     void theMatSaysWhatIsLeftOutAndWhyAndNeverTakesWhatIsExcluded() throws Exception {
         String trip = trip(mine, "Skerry ring");
-        open(mine, trip + "/mat")
+        open(mine, trip + "/mat?all=yes")
                 .andExpect(status().isOk())
                 .andExpect(content()
                         .string(allOf(

@@ -2,11 +2,15 @@ package hodeon.app.need;
 
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class OddsPageTest extends WebTest {
 
@@ -20,10 +24,51 @@ class OddsPageTest extends WebTest {
                         .string(allOf(
                                 containsString("7.4 per 1,000 person-days"),
                                 containsString("Boulware"),
-                                containsString("paddling × 1.6"),
+                                containsString(
+                                        "name=\"factor.activity:paddling\" inputmode=\"decimal\" autocomplete=\"off\" value=\"1.6\""),
                                 containsString("0.039 times"),
                                 containsString("Leave it whole if you can"),
                                 containsString("Cannot happen on this trip"))));
+    }
+
+    @Test
+    void aFactorIsChangedForThisTripOnlyAndGoesBack() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        String other = trip(mine, "Another ring");
+        String[] typed = {"version", "0", "factor.activity:paddling", "3.2", "factor.rate", "7.4"};
+        send(mine, trip + "/odds/blister", typed).andExpect(status().is3xxRedirection());
+        // Twice the factor, twice the expected number.
+        open(mine, trip + "/odds?why=blister")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("0.078 times"),
+                                containsString("was 1.6"),
+                                containsString("changed for this trip"))));
+        open(mine, other + "/odds?why=blister")
+                .andExpect(content()
+                        .string(allOf(containsString("0.039 times"), not(containsString("changed for this trip")))));
+        send(mine, trip + "/odds/blister", "version", "0", "factor.rate", "9")
+                .andExpect(flash().attribute("factorFault", containsString("changed elsewhere")));
+        send(mine, trip + "/odds/blister", "version", "1", "factor.rate", "lots")
+                .andExpect(flash().attribute("factorFault", containsString("The rate is a number from 0 to 100000")));
+        send(mine, trip + "/odds/blister", "version", "1", "back", "yes");
+        open(mine, trip + "/odds?why=blister").andExpect(content().string(containsString("0.039 times")));
+        send(others, trip + "/odds/blister", "version", "2", "factor.rate", "9").andExpect(status().isNotFound());
+        send(mine, trip + "/odds/boredom", "version", "2").andExpect(status().isNotFound());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "longer=yes, up from",
+        "more=yes, up from",
+        "stoveHome=yes&why=small-burn, down from",
+        "grouped=yes&order=chance, '5, threatens life'",
+        "leg=1, of this leg or person"
+    })
+    void theOddsAnswerWhatIfAndShowAPart(String asked, String says) throws Exception {
+        open(mine, trip(mine, "Skerry ring") + "/odds?" + asked)
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString(says)));
     }
 
     @Test

@@ -36,6 +36,30 @@ class FiguresTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
+            value = {"0|none of 100", "0.004|fewer than 1 of 100", "0.006|1 of 100", "0.42|42 of 100", "1|100 of 100"})
+    void inAHundredTripsNothingRareIsCalledNever(double probability, String said) {
+        assertThat(Figures.inHundred(probability)).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"0.012|+ 1.2 %", "-0.004|− 0.40 %", "0.0000001|no change"})
+    void aChangeCarriesItsSign(double share, String said) {
+        assertThat(Figures.change(share)).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"2.5|2.5 ml", "120|120 ml", "4500|4.5 l"})
+    void volumesAreSaidInTheUnitThatFits(double millilitres, String said) {
+        assertThat(Figures.millilitres(millilitres)).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
             value = {"2140|2,140 g", "9.5|9.5 g", "3|3 g", "156.4|156 g", "0.4|0.4 g"})
     void gramsCarryTheirUnit(BigDecimal grams, String said) {
         assertThat(Figures.grams(Mass.ofGrams(grams))).isEqualTo(said);

@@ -47,6 +47,7 @@ public final class CatalogueReader {
             "pack",
             "shelf-life",
             "opened",
+            "battery",
             "store-below",
             "border",
             "cabin",
@@ -178,7 +179,7 @@ public final class CatalogueReader {
                 tags(v, "size", "size:"),
                 new Purchase(
                         v.constant("price", PriceBand.class).typical(), v.whole("pack", Optional.empty(), 1, 1000)),
-                new Keeping(months(v, "shelf-life"), months(v, "opened"), whole(v, "store-below")),
+                new Keeping(months(v, "shelf-life"), months(v, "opened"), whole(v, "store-below"), v.yes("battery")),
                 new Crossing(
                         v.one(
                                 "border",

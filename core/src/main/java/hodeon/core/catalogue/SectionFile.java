@@ -2,6 +2,7 @@ package hodeon.core.catalogue;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,11 +11,11 @@ import java.util.Set;
  * The shape all reference files share: {@code # comment}, {@code [section]}, {@code key = value}. A key may repeat.
  * Faults are collected with their line and reading goes on.
  */
-final class SectionFile {
+public final class SectionFile {
 
-    record Entry(int line, String value) {}
+    public record Entry(int line, String value) {}
 
-    record Section(String id, int line, Map<String, List<Entry>> entries) {
+    public record Section(String id, int line, Map<String, List<Entry>> entries) {
 
         List<Entry> all(String key) {
             return entries.getOrDefault(key, List.of());
@@ -24,13 +25,13 @@ final class SectionFile {
     private final String file;
     private final List<CatalogueFault> faults;
 
-    SectionFile(String file, List<CatalogueFault> faults) {
+    public SectionFile(String file, List<CatalogueFault> faults) {
         this.file = file;
         this.faults = faults;
     }
 
-    List<Section> read(String text, Set<String> keys) {
-        Map<String, Section> sections = new java.util.LinkedHashMap<>();
+    public List<Section> read(String text, Set<String> keys) {
+        Map<String, Section> sections = new LinkedHashMap<>();
         Section current = new Section("", 0, new HashMap<>());
         int number = 0;
         for (String raw : text.lines().toList()) {
@@ -69,7 +70,7 @@ final class SectionFile {
         return List.copyOf(sections.values());
     }
 
-    void fault(int line, String message) {
+    public void fault(int line, String message) {
         faults.add(new CatalogueFault(file, line, message));
     }
 }

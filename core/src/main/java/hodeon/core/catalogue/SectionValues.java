@@ -4,6 +4,7 @@ import hodeon.core.catalogue.SectionFile.Entry;
 import hodeon.core.catalogue.SectionFile.Section;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,30 +12,30 @@ import java.util.Set;
 import java.util.function.Function;
 
 /** Reads the values of one section; a value that does not fit is a fault at its line and the stand-in is used. */
-final class SectionValues {
+public final class SectionValues {
 
     private final SectionFile file;
     private final Section section;
 
-    SectionValues(SectionFile file, Section section) {
+    public SectionValues(SectionFile file, Section section) {
         this.file = file;
         this.section = section;
     }
 
-    String id() {
+    public String id() {
         return section.id();
     }
 
-    int line() {
+    public int line() {
         return section.line();
     }
 
-    void fault(int line, String message) {
+    public void fault(int line, String message) {
         file.fault(line, message);
     }
 
     /** The one value of a key; missing or repeated is a fault unless a stand-in is given for missing. */
-    <T> T one(String key, Optional<T> ifMissing, T standIn, Function<String, T> read) {
+    public <T> T one(String key, Optional<T> ifMissing, T standIn, Function<String, T> read) {
         List<Entry> found = section.all(key);
         if (found.isEmpty()) {
             if (ifMissing.isEmpty()) {
@@ -48,11 +49,11 @@ final class SectionValues {
         return value(found.getFirst(), standIn, read);
     }
 
-    String text(String key) {
+    public String text(String key) {
         return one(key, Optional.empty(), "", Function.identity());
     }
 
-    int whole(String key, Optional<Integer> ifMissing, int least, int most) {
+    public int whole(String key, Optional<Integer> ifMissing, int least, int most) {
         return one(key, ifMissing, least, text -> {
             int n = Integer.parseInt(text);
             if (n < least || n > most) {
@@ -62,11 +63,11 @@ final class SectionValues {
         });
     }
 
-    <T> T quantity(String key, T standIn, Function<BigDecimal, T> of) {
+    public <T> T quantity(String key, T standIn, Function<BigDecimal, T> of) {
         return one(key, Optional.empty(), standIn, text -> of.apply(new BigDecimal(text)));
     }
 
-    boolean yes(String key) {
+    public boolean yes(String key) {
         return one(key, Optional.of(false), false, text -> switch (text) {
             case "yes" -> true;
             case "no" -> false;
@@ -74,24 +75,22 @@ final class SectionValues {
         });
     }
 
-    <E extends Enum<E>> E constant(String key, Class<E> type) {
+    public <E extends Enum<E>> E constant(String key, Class<E> type) {
         return one(key, Optional.empty(), type.getEnumConstants()[0], text -> named(text, type));
     }
 
-    static <E extends Enum<E>> E named(String text, Class<E> type) {
+    public static <E extends Enum<E>> E named(String text, Class<E> type) {
         for (E constant : type.getEnumConstants()) {
             if (Tag.idOf(constant).equals(text)) {
                 return constant;
             }
         }
         throw new IllegalArgumentException("“" + text + "” is not one of "
-                + java.util.Arrays.stream(type.getEnumConstants())
-                        .map(Tag::idOf)
-                        .toList() + ".");
+                + Arrays.stream(type.getEnumConstants()).map(Tag::idOf).toList() + ".");
     }
 
     /** Every value of a repeated key that could be read. */
-    <T> List<T> each(String key, Function<String, T> read) {
+    public <T> List<T> each(String key, Function<String, T> read) {
         List<T> values = new ArrayList<>();
         for (Entry entry : section.all(key)) {
             try {

@@ -17,6 +17,14 @@ public sealed interface Basis {
     record Own() implements Basis {}
 
     /**
+     * Another figure changed for one trip.
+     *
+     * @param before where the figure came from before
+     * @param beforePerThousand what it was
+     */
+    record OfTrip(Basis before, double beforePerThousand) implements Basis {}
+
+    /**
      * Another figure moved by the household's own log.
      *
      * @param before where the figure came from before

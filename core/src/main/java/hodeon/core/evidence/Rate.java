@@ -28,6 +28,11 @@ public record Rate(double perThousandPersonDays, double strengthPersonDays, Basi
                 new Basis.OwnLog(basis, perThousandPersonDays, events, personDays));
     }
 
+    /** The rate as somebody sets it for one trip. */
+    public Rate forTrip(double perThousand) {
+        return new Rate(perThousand, strengthPersonDays, new Basis.OfTrip(basis, perThousandPersonDays));
+    }
+
     /** Shape α = λ S of the gamma distribution that says how sure the rate is. */
     public double shape() {
         return perThousandPersonDays / 1000 * strengthPersonDays;

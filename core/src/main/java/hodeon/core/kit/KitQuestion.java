@@ -20,6 +20,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
@@ -100,6 +101,21 @@ public record KitQuestion(
         return choice.candidates().stream()
                 .mapToInt(c -> c.id().startsWith(ELSEWHERE) ? c.least() : kit.getOrDefault(c.id(), 0))
                 .toArray();
+    }
+
+    /** The reason of a floor that holds and would not with one piece less of a supply; empty if there is none. */
+    public Optional<String> floorKeeping(Map<String, Integer> kit, String supply) {
+        int candidate = catalogue.supplies().stream().map(Supply::id).toList().indexOf(supply);
+        return candidate < 0 ? Optional.empty() : floorKeeping(quantities(kit), candidate);
+    }
+
+    Optional<String> floorKeeping(int[] quantities, int candidate) {
+        int[] fewer = quantities.clone();
+        fewer[candidate]--;
+        return choice.floors().stream()
+                .filter(f -> f.holds(quantities) && !f.holds(fewer))
+                .map(Floor::reason)
+                .findFirst();
     }
 
     /** The same question with another limit of mass. */

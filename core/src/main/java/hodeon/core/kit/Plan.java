@@ -3,6 +3,7 @@ package hodeon.core.kit;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -36,8 +37,12 @@ public record Plan(
         }
     }
 
-    /** What serves a step: so many uses set aside, or a durable for all of them. */
-    public record By(String supply, int uses, boolean always) {}
+    /**
+     * What serves a step: so many uses set aside, or a durable for all of them.
+     *
+     * @param after how many uses what does it better takes first
+     */
+    public record By(String supply, int uses, boolean always, int after) {}
 
     public double coverage() {
         return ideal == 0 ? 1 : worth / ideal;
@@ -56,11 +61,68 @@ public record Plan(
         return all == 0 ? 1 : met / all;
     }
 
+    /** Share of the worth of all problems of one severity, 1 to 5, that is met; 1 where none can happen. */
+    public double coverageOf(int severity) {
+        double met = 0;
+        double all = 0;
+        for (ServedStep step : steps) {
+            if (step.needed().problem().problem().severity() == severity) {
+                met += step.worth();
+                all += step.ideal();
+            }
+        }
+        return all == 0 ? 1 : met / all;
+    }
+
     /** The step of a problem that loses most worth; empty for a problem that asks for nothing. */
     public Optional<ServedStep> weakest(String problem) {
         return steps.stream()
                 .filter(s -> s.needed().problem().problem().id().equals(problem))
                 .max(Comparator.comparingDouble(s -> s.ideal() - s.worth()));
+    }
+
+    /** The chance that a trip uses any piece of a supply, what does a thing better being used first. */
+    public double used(String supply) {
+        double unused = 1;
+        for (ServedStep step : steps) {
+            for (By by : step.by()) {
+                if (by.supply().equals(supply)) {
+                    unused *= 1 - step.needed().step().onTrip().atLeast(by.after() + 1);
+                }
+            }
+        }
+        return 1 - unused;
+    }
+
+    /** The chance that a trip uses the last piece of a supply, its likeliest uses being served first. */
+    public double lastUsed(String supply, int usesPerPiece) {
+        List<Double> uses = new ArrayList<>();
+        for (ServedStep step : steps) {
+            for (By by : step.by()) {
+                if (by.supply().equals(supply) && by.always()) {
+                    return used(supply);
+                }
+                for (int k = 1; by.supply().equals(supply) && k <= by.uses(); k++) {
+                    uses.add(step.needed().step().onTrip().atLeast(by.after() + k));
+                }
+            }
+        }
+        uses.sort(Comparator.reverseOrder());
+        int first = (pieces.getOrDefault(supply, 0) - 1) * usesPerPiece;
+        return first >= 0 && first < uses.size() ? uses.get(first) : 0;
+    }
+
+    /** Pieces of a supply a trip is expected to use up, its uses set aside by this plan; 0 for what serves again and again. */
+    public double expectedUsed(String supply, int usesPerPiece) {
+        double uses = 0;
+        for (ServedStep step : steps) {
+            for (By by : step.by()) {
+                for (int k = 1; by.supply().equals(supply) && !by.always() && k <= by.uses(); k++) {
+                    uses += step.needed().step().onTrip().atLeast(by.after() + k);
+                }
+            }
+        }
+        return uses / usesPerPiece;
     }
 
     public List<ServedStep> stepsServedBy(String supply) {

@@ -18,6 +18,7 @@ import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -119,19 +120,41 @@ public final class Planner {
         return new Rehearsal(new TripDraws(sources), problems, question.choice(), question.quantities(kit));
     }
 
+    private record Serving(Plan.By by, double effect) {}
+
+    /** Who serves each step, what does it best first. */
     private List<List<Plan.By>> servedBy(int[] quantities, Allocation allocation) {
-        List<List<Plan.By>> by = new ArrayList<>();
-        question.steps().forEach(step -> by.add(new ArrayList<>()));
+        List<List<Serving>> serving = new ArrayList<>();
+        question.steps().forEach(step -> serving.add(new ArrayList<>()));
         for (int i = 0; i < quantities.length; i++) {
             Candidate candidate = question.choice().candidates().get(i);
             if (quantities[i] > 0 && candidate.durable()) {
                 for (Service service : candidate.serves()) {
-                    by.get(service.use()).add(new Plan.By(question.supply(i).id(), 0, true));
+                    Plan.By by = new Plan.By(question.supply(i).id(), 0, true, 0);
+                    serving.get(service.use()).add(new Serving(by, service.effect()));
                 }
             }
         }
-        allocation.shares().forEach(s -> by.get(s.use())
-                .add(new Plan.By(question.supply(s.candidate()).id(), s.uses(), false)));
-        return by;
+        allocation.shares().forEach(s -> {
+            Plan.By by = new Plan.By(question.supply(s.candidate()).id(), s.uses(), false, 0);
+            double effect = question.choice().candidates().get(s.candidate()).serves().stream()
+                    .filter(service -> service.use() == s.use())
+                    .mapToDouble(Service::effect)
+                    .max()
+                    .orElse(0);
+            serving.get(s.use()).add(new Serving(by, effect));
+        });
+        return serving.stream().map(Planner::bestFirst).toList();
+    }
+
+    private static List<Plan.By> bestFirst(List<Serving> serving) {
+        serving.sort(Comparator.comparingDouble(Serving::effect).reversed());
+        List<Plan.By> ordered = new ArrayList<>();
+        int after = 0;
+        for (Serving s : serving) {
+            ordered.add(new Plan.By(s.by().supply(), s.by().uses(), s.by().always(), after));
+            after += s.by().uses();
+        }
+        return ordered;
     }
 }

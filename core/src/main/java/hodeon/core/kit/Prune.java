@@ -2,13 +2,11 @@ package hodeon.core.kit;
 
 import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.choice.Allocator;
-import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.kit.choice.Marginals;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /** Which pieces of a kit earn least for their grams, and what could do their work. */
 public final class Prune {
@@ -53,7 +51,11 @@ public final class Prune {
                 Supply supply = question.catalogue().supplies().get(i);
                 double lost = marginals.of(i).oneLess();
                 pieces.add(new Piece(
-                        supply, quantities[i], lost, lost / supply.mass().grams(), floor(i)));
+                        supply,
+                        quantities[i],
+                        lost,
+                        lost / supply.mass().grams(),
+                        question.floorKeeping(quantities, i).orElse("")));
             }
         }
         pieces.sort(Comparator.comparing((Piece p) -> !p.floor().isEmpty()).thenComparingDouble(Piece::lostPerGram));
@@ -95,15 +97,5 @@ public final class Prune {
     private boolean sharesWork(Supply one, Supply other) {
         return one.serves().keySet().stream()
                 .anyMatch(c -> other.serves().containsKey(c) && question.asked().contains(c));
-    }
-
-    private String floor(int candidate) {
-        int[] fewer = IntStream.of(quantities).toArray();
-        fewer[candidate]--;
-        return question.choice().floors().stream()
-                .filter(f -> f.holds(quantities) && !f.holds(fewer))
-                .map(Floor::reason)
-                .findFirst()
-                .orElse("");
     }
 }

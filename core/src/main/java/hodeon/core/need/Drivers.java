@@ -13,12 +13,16 @@ import hodeon.core.trip.Environment;
 import hodeon.core.trip.Leg;
 import hodeon.core.trip.Region;
 import hodeon.core.trip.Season;
+import hodeon.core.trip.Trip;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Turns a leg, a season or a person into the tags that the reference data multiply by. */
 public final class Drivers {
+
+    /** Holds where the party cooks on neither stove nor fire. */
+    public static final Tag NO_STOVE = new Tag("gear", "no-stove");
 
     private static final Set<String> PERSONAL = Set.of("age", "condition", "allergy");
 
@@ -37,6 +41,7 @@ public final class Drivers {
         add(all, "rescue", RescueMedicine.values());
         add(all, "region", Region.values());
         add(all, "size", SizeClass.values());
+        all.add(NO_STOVE);
         return all;
     }
 
@@ -44,12 +49,14 @@ public final class Drivers {
         return Set.of(Tag.of("activity", leg.activity()), Tag.of("environment", leg.environment()));
     }
 
-    public static Set<Tag> of(Set<Region> region) {
-        return region.stream().map(r -> Tag.of("region", r)).collect(Collectors.toSet());
-    }
-
-    public static Tag of(Season season) {
-        return Tag.of("season", season);
+    /** What holds on the whole trip: its season, facts about its region, and whether there is no stove. */
+    public static Set<Tag> around(Trip trip) {
+        Set<Tag> tags = trip.region().stream().map(r -> Tag.of("region", r)).collect(Collectors.toSet());
+        tags.add(Tag.of("season", trip.season()));
+        if (!trip.stove()) {
+            tags.add(NO_STOVE);
+        }
+        return tags;
     }
 
     public static Set<Tag> of(Person person) {

@@ -26,6 +26,7 @@ import java.util.stream.DoubleStream;
  * @param people what each person multiplies by; nobody for a problem of dogs
  * @param others strangers or dogs, counted as so many heads
  * @param byDay adjusted person-days on each trip day, first day first
+ * @param adjusted whether somebody changed a figure of this problem for this trip
  */
 public record Exposure(
         Problem problem,
@@ -33,7 +34,8 @@ public record Exposure(
         SortedMap<Tag, Double> around,
         List<OfPerson> people,
         double others,
-        List<Double> byDay) {
+        List<Double> byDay,
+        boolean adjusted) {
 
     /** The multipliers of one leg; an empty map with factor 0 means the problem cannot happen there. */
     public record OfLeg(Leg leg, SortedMap<Tag, Double> multipliers, double factor) {}
@@ -42,17 +44,25 @@ public record Exposure(
     public record OfPerson(Person person, SortedMap<Tag, Double> multipliers, double factor) {}
 
     public static Exposure of(Problem problem, Trip trip) {
-        Set<Tag> here = new HashSet<>(Drivers.of(trip.region()));
-        here.add(Drivers.of(trip.season()));
-        SortedMap<Tag, Double> around = multipliers(problem, here);
+        Set<Tag> here = Drivers.around(trip);
+        SortedMap<Tag, Double> around = multipliers(problem, here, trip);
         List<OfLeg> legs =
-                trip.legs().stream().map(leg -> ofLeg(problem, leg, here)).toList();
+                trip.legs().stream().map(leg -> ofLeg(problem, leg, here, trip)).toList();
         List<OfPerson> people = problem.ofDogs()
                 ? List.of()
-                : trip.party().people().stream().map(p -> ofPerson(problem, p)).toList();
+                : trip.party().people().stream()
+                        .map(p -> ofPerson(problem, p, trip))
+                        .toList();
         double others = problem.ofDogs() ? trip.company().dogs() : strangers(problem, trip);
         double heads = others + people.stream().mapToDouble(OfPerson::factor).sum();
-        return new Exposure(problem, legs, around, people, others, byDay(trip.days(), legs, product(around) * heads));
+        return new Exposure(
+                problem,
+                legs,
+                around,
+                people,
+                others,
+                byDay(trip.days(), legs, product(around) * heads),
+                trip.adjustments().byProblem().containsKey(problem.id()));
     }
 
     /** A stranger is an ordinary adult, who does not have what only certain people can have. */
@@ -65,6 +75,26 @@ public record Exposure(
     /** Adjusted person-days over the whole trip. */
     public double personDays() {
         return byDay.stream().mapToDouble(Double::doubleValue).sum();
+    }
+
+    /** Adjusted person-days of one leg, counted from 0. */
+    public double personDaysOfLeg(int leg) {
+        return product(around)
+                * heads()
+                * legs.get(leg).leg().days()
+                * legs.get(leg).factor();
+    }
+
+    /** Adjusted person-days of one person of the party; 0 for somebody who is not in it. */
+    public double personDaysOf(String person) {
+        double days =
+                legs.stream().mapToDouble(l -> l.leg().days() * l.factor()).sum();
+        return product(around)
+                * days
+                * people.stream()
+                        .filter(p -> p.person().name().equals(person))
+                        .mapToDouble(OfPerson::factor)
+                        .sum();
     }
 
     /** How many ordinary adults the party counts as for this problem. */
@@ -83,22 +113,22 @@ public record Exposure(
         return DoubleStream.of(exposure).boxed().toList();
     }
 
-    private static OfLeg ofLeg(Problem problem, Leg leg, Set<Tag> around) {
+    private static OfLeg ofLeg(Problem problem, Leg leg, Set<Tag> around, Trip trip) {
         Set<Tag> here = new HashSet<>(Drivers.of(leg));
         here.addAll(around);
         if (!meets(problem, here, false)) {
             return new OfLeg(leg, new TreeMap<>(), 0);
         }
-        SortedMap<Tag, Double> multipliers = multipliers(problem, Drivers.of(leg));
+        SortedMap<Tag, Double> multipliers = multipliers(problem, Drivers.of(leg), trip);
         return new OfLeg(leg, multipliers, product(multipliers));
     }
 
-    private static OfPerson ofPerson(Problem problem, Person person) {
+    private static OfPerson ofPerson(Problem problem, Person person, Trip trip) {
         Set<Tag> tags = Drivers.of(person);
         if (!meets(problem, tags, true)) {
             return new OfPerson(person, new TreeMap<>(), 0);
         }
-        SortedMap<Tag, Double> multipliers = multipliers(problem, tags);
+        SortedMap<Tag, Double> multipliers = multipliers(problem, tags, trip);
         return new OfPerson(person, multipliers, product(multipliers));
     }
 
@@ -108,12 +138,14 @@ public record Exposure(
         return lines.stream().allMatch(line -> line.stream().anyMatch(tags::contains));
     }
 
-    private static SortedMap<Tag, Double> multipliers(Problem problem, Set<Tag> tags) {
+    /** As the trip adjusts them, else as the reference data have them. */
+    private static SortedMap<Tag, Double> multipliers(Problem problem, Set<Tag> tags, Trip trip) {
         SortedMap<Tag, Double> found = new TreeMap<>();
         for (Tag tag : tags) {
             Double multiplier = problem.factors().get(tag);
             if (multiplier != null) {
-                found.put(tag, multiplier);
+                found.put(
+                        tag, trip.adjustments().of(problem.id(), tag.toString()).orElse(multiplier));
             }
         }
         return found;

@@ -3,10 +3,12 @@ package hodeon.core.need;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Step;
+import hodeon.core.trip.Adjustments;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What could happen on a trip and what it would use up, problem by problem.
@@ -27,7 +29,9 @@ public record Forecast(List<ProblemForecast> problems, List<Problem> impossible)
         List<ProblemForecast> possible = new ArrayList<>();
         List<Problem> impossible = new ArrayList<>();
         for (Problem problem : catalogue.problems()) {
-            Exposure exposure = Exposure.of(problem, trip);
+            OptionalDouble rate = trip.adjustments().of(problem.id(), Adjustments.RATE);
+            Exposure exposure = Exposure.of(
+                    rate.isPresent() ? problem.withRate(problem.rate().forTrip(rate.getAsDouble())) : problem, trip);
             if (exposure.personDays() > 0) {
                 possible.add(of(exposure, trip.hoursToCare(), catalogue));
             } else {

@@ -9,7 +9,11 @@ public final class Faults {
     private final List<Fault> found = new ArrayList<>();
 
     public void add(String field, String value, String limit, String remedy) {
-        found.add(new Fault(field, value, limit, remedy));
+        add(new Fault(field, value, limit, remedy));
+    }
+
+    public void add(Fault fault) {
+        found.add(fault);
     }
 
     public boolean none() {

@@ -3,6 +3,7 @@ package hodeon.core.trip;
 import hodeon.core.party.Party;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
@@ -21,6 +22,8 @@ import java.util.Set;
  * @param company who adds to the demand besides the party
  * @param stance how to weigh likely against grave
  * @param limits the most the kit may take
+ * @param stove whether the party cooks on a stove or fire
+ * @param adjustments what the party changes in the odds for this trip
  */
 public record Trip(
         String name,
@@ -34,7 +37,9 @@ public record Trip(
         Set<Passage> passage,
         Company company,
         Stance stance,
-        Limits limits) {
+        Limits limits,
+        boolean stove,
+        Adjustments adjustments) {
 
     public static final int MOST_DAYS = 60;
     public static final int MOST_HOURS_TO_CARE = 240;
@@ -60,6 +65,37 @@ public record Trip(
         }
     }
 
+    /** A trip with a stove and nothing adjusted. */
+    public Trip(
+            String name,
+            LocalDate start,
+            LocalDate end,
+            Season season,
+            List<Leg> legs,
+            Party party,
+            int hoursToCare,
+            Set<Region> region,
+            Set<Passage> passage,
+            Company company,
+            Stance stance,
+            Limits limits) {
+        this(
+                name,
+                start,
+                end,
+                season,
+                legs,
+                party,
+                hoursToCare,
+                region,
+                passage,
+                company,
+                stance,
+                limits,
+                true,
+                Adjustments.NONE);
+    }
+
     /** Days from start to end, both inclusive. */
     public static long daysBetween(LocalDate start, LocalDate end) {
         return ChronoUnit.DAYS.between(start, end) + 1;
@@ -76,10 +112,56 @@ public record Trip(
     }
 
     public Trip withStance(Stance other) {
-        return new Trip(name, start, end, season, legs, party, hoursToCare, region, passage, company, other, limits);
+        return changed(end, legs, party, other, limits, stove, adjustments);
     }
 
     public Trip withLimits(Limits other) {
-        return new Trip(name, start, end, season, legs, party, hoursToCare, region, passage, company, stance, other);
+        return changed(end, legs, party, stance, other, stove, adjustments);
+    }
+
+    public Trip withParty(Party other) {
+        return changed(end, legs, other, stance, limits, stove, adjustments);
+    }
+
+    public Trip withStove(boolean other) {
+        return changed(end, legs, party, stance, limits, other, adjustments);
+    }
+
+    public Trip withAdjustments(Adjustments other) {
+        return changed(end, legs, party, stance, limits, stove, other);
+    }
+
+    /** The same with the last leg longer, by 1 day or more; never beyond {@value #MOST_DAYS} days in all. */
+    public Trip longer(int days) {
+        int more = (int) Math.min(days, MOST_DAYS - daysBetween(start, end));
+        List<Leg> longer = new ArrayList<>(legs);
+        Leg last = longer.removeLast();
+        longer.add(new Leg(last.activity(), last.environment(), last.halfDays() + 2 * more));
+        return changed(end.plusDays(more), longer, party, stance, limits, stove, adjustments);
+    }
+
+    private Trip changed(
+            LocalDate end,
+            List<Leg> legs,
+            Party party,
+            Stance stance,
+            Limits limits,
+            boolean stove,
+            Adjustments adjustments) {
+        return new Trip(
+                name,
+                start,
+                end,
+                season,
+                legs,
+                party,
+                hoursToCare,
+                region,
+                passage,
+                company,
+                stance,
+                limits,
+                stove,
+                adjustments);
     }
 }

@@ -13,7 +13,7 @@ class CatalogueReaderTest {
             [plaster]
             name = Plaster
             group = cover
-            form = flat
+            form = pad
             piece = plaster
             mass = 1.5
             volume = 2

@@ -9,6 +9,7 @@ import hodeon.core.kit.choice.Allocator;
 import hodeon.core.kit.choice.Checker;
 import hodeon.core.kit.choice.Solution;
 import hodeon.core.need.Forecast;
+import hodeon.core.need.StepForecast;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
@@ -51,6 +52,45 @@ class BalanceTest {
                 Difference.between(points.getFirst().pieces(), points.getLast().pieces());
         assertThat(difference.in()).isNotEmpty();
         assertThat(Difference.between(BEST, BEST).none()).isTrue();
+    }
+
+    @Test
+    void aSeverityIsFullyCoveredFromThePointOnThatNothingImprovesMuch() {
+        Curve curve = Curve.of(QUESTION, Curve.POINTS, PATIENCE);
+        for (int severity = 1; severity <= 5; severity++) {
+            int of = severity;
+            int from = curve.fullyCovers(severity).orElseThrow();
+            double best = curve.points().stream()
+                    .mapToDouble(p -> p.bySeverity().get(of - 1))
+                    .max()
+                    .orElseThrow();
+            assertThat(curve.points().get(from).bySeverity().get(of - 1)).isGreaterThanOrEqualTo(0.99 * best);
+            for (Curve.Point lighter : curve.points().subList(0, from)) {
+                assertThat(lighter.bySeverity().get(of - 1)).isLessThan(0.99 * best);
+            }
+        }
+        assertThat(new Curve(List.of()).fullyCovers(5)).isEmpty();
+    }
+
+    @Test
+    void theLastPieceIsUsedNoMoreOftenThanAnyPieceAndAMadeUpKitTellsItExactly() {
+        Plan plan = PLANNER.weigh(BEST);
+        for (Supply supply : Samples.CATALOGUE.supplies()) {
+            double used = plan.used(supply.id());
+            assertThat(plan.lastUsed(supply.id(), supply.usesPerPiece()))
+                    .as(supply.id())
+                    .isBetween(0.0, used + 1e-9);
+            assertThat(used).as(supply.id()).isBetween(0.0, 1.0);
+        }
+        // Alone on the mat, a blister pad is used when there is a blister, and the third when three pads are needed.
+        Plan pads = PLANNER.weigh(Map.of("hydrocolloid-pad", 3));
+        StepForecast cushion = pads.stepsServedBy("hydrocolloid-pad").stream()
+                .map(s -> s.needed().step())
+                .filter(s -> s.capability().id().equals("cushion-blister"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(pads.lastUsed("hydrocolloid-pad", 1))
+                .isCloseTo(cushion.onTrip().atLeast(3), within(1e-12));
     }
 
     @Test

@@ -1,6 +1,7 @@
 package hodeon.core.need;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hodeon.core.Samples;
@@ -9,6 +10,7 @@ import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
+import hodeon.core.trip.Adjustments;
 import hodeon.core.trip.Company;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Leg;
@@ -20,6 +22,7 @@ import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -128,6 +131,53 @@ class ForecastTest {
                 }
             }
         }
+    }
+
+    @Test
+    void whatIsChangedForATripMovesThatProblemAndNoOther() {
+        Trip trip = Samples.skerryRing();
+        Trip changed = trip.withAdjustments(new Adjustments(
+                Map.of("blister", Map.of("activity:paddling", 3.2, Adjustments.RATE, 14.8), "graze", Map.of())));
+        Forecast before = Forecast.of(trip, Samples.CATALOGUE);
+        Forecast after = Forecast.of(changed, Samples.CATALOGUE);
+        for (ProblemForecast problem : before.problems()) {
+            ProblemForecast now = after.problem(problem.problem().id()).orElseThrow();
+            boolean blister = problem.problem().id().equals("blister");
+            assertThat(now.exposure().adjusted()).isEqualTo(blister);
+            assertThat(now.events().mean() > 3 * problem.events().mean())
+                    .as(problem.problem().id())
+                    .isEqualTo(blister);
+        }
+        assertThatThrownBy(() -> new Adjustments(Map.of("blister", Map.of("activity:paddling", -1.0))))
+                .hasMessageContaining("outside 0 to 1000");
+    }
+
+    @Test
+    void legsAndPeopleShareTheExposureOfATripAndNothingIsLeft() {
+        Trip trip = Samples.skerryRing();
+        for (ProblemForecast problem : Forecast.of(trip, Samples.CATALOGUE).problems()) {
+            Exposure exposure = problem.exposure();
+            double legs = IntStream.range(0, trip.legs().size())
+                    .mapToDouble(exposure::personDaysOfLeg)
+                    .sum();
+            double people = trip.party().people().stream()
+                    .mapToDouble(p -> exposure.personDaysOf(p.name()))
+                    .sum();
+            assertThat(legs).as(problem.problem().id()).isCloseTo(exposure.personDays(), within(1e-9));
+            assertThat(people).as(problem.problem().id()).isCloseTo(exposure.personDays(), within(1e-9));
+        }
+    }
+
+    @Test
+    void aStoveLeftAtHomeSparesMostBurns() {
+        Trip trip = Samples.skerryRing();
+        Forecast without = Forecast.of(trip.withStove(false), Samples.CATALOGUE);
+        Forecast with = Forecast.of(trip, Samples.CATALOGUE);
+        assertThat(without.problem("small-burn").orElseThrow().events().mean())
+                .isCloseTo(
+                        0.15 * with.problem("small-burn").orElseThrow().events().mean(), within(1e-12));
+        assertThat(trip.longer(1).days()).isEqualTo(trip.days() + 1);
+        assertThat(trip.longer(100).days()).isEqualTo(Trip.MOST_DAYS);
     }
 
     private static Trip halfADay() {

@@ -1,7 +1,5 @@
 package hodeon.core.kit.choice;
 
-import com.google.ortools.graph.MinCostFlow;
-import com.google.ortools.graph.MinCostFlowBase;
 import hodeon.core.kit.choice.Choice.Candidate;
 import hodeon.core.kit.choice.Pools.Offer;
 import hodeon.core.kit.choice.Pools.Pool;
@@ -39,12 +37,11 @@ final class AllocationNetwork {
 
     private final double unit;
     private final boolean roomForMore;
-    private final MinCostFlow flow = new MinCostFlow();
-    private final List<Residual.Arc> arcs = new ArrayList<>();
+    private final List<Solver.Arc> arcs = new ArrayList<>();
     private final Map<Integer, Integer> nodeOfCandidate = new HashMap<>();
     private final List<Level> levels = new ArrayList<>();
     private int nodes = 2;
-    private boolean solved;
+    private final int[] carried;
 
     /** @param roomForMore whether pieces could be added later: candidates of which there are none take part too */
     AllocationNetwork(
@@ -65,20 +62,7 @@ final class AllocationNetwork {
         for (int p = 0; p < pools.size(); p++) {
             add(choice, pools.get(p), quantities, byDurables[p]);
         }
-        solve(uses);
-    }
-
-    /** Without uses there may be no node to give a supply to, which the native solver does not forgive. */
-    private void solve(int uses) {
-        if (uses == 0) {
-            return;
-        }
-        flow.setNodeSupply(SOURCE, uses);
-        flow.setNodeSupply(SINK, -uses);
-        if (flow.solve() != MinCostFlowBase.Status.OPTIMAL) {
-            throw new IllegalStateException("The allocation of " + uses + " uses found no optimum.");
-        }
-        solved = true;
+        carried = uses == 0 ? new int[arcs.size()] : Solver.shipped().cheapestFlow(arcs, SOURCE, SINK, uses);
     }
 
     /** Every slot that is served, by whom. Who of those with one effect serves which slot makes no difference. */
@@ -87,11 +71,11 @@ final class AllocationNetwork {
         for (Level level : levels) {
             int next = 0;
             List<Slot> slots = level.filled().stream()
-                    .filter(f -> carried(f.arc()) > 0)
+                    .filter(f -> carried[f.arc()] > 0)
                     .map(Filled::slot)
                     .toList();
             for (Given given : level.given()) {
-                for (int n = carried(given.arc()); n > 0; n--) {
+                for (int n = carried[given.arc()]; n > 0; n--) {
                     served.add(new Served(given.candidate(), slots.get(next++), level.effect()));
                 }
             }
@@ -102,16 +86,12 @@ final class AllocationNetwork {
     Residual residual() {
         List<Residual.Arc> carrying = new ArrayList<>(arcs.size());
         for (int i = 0; i < arcs.size(); i++) {
-            Residual.Arc arc = arcs.get(i);
+            Solver.Arc arc = arcs.get(i);
             if (arc.from() != SOURCE) {
-                carrying.add(new Residual.Arc(arc.from(), arc.to(), arc.capacity(), carried(i), arc.cost()));
+                carrying.add(new Residual.Arc(arc.from(), arc.to(), arc.capacity(), carried[i], arc.cost()));
             }
         }
         return Residual.of(nodes, SINK, carrying, nodeOfCandidate);
-    }
-
-    private int carried(int arc) {
-        return solved ? Math.toIntExact(flow.getFlow(arc)) : 0;
     }
 
     private void add(Choice choice, Pool pool, int[] quantities, double byDurables) {
@@ -167,7 +147,7 @@ final class AllocationNetwork {
     }
 
     private int arc(int from, int to, int capacity, long cost) {
-        arcs.add(new Residual.Arc(from, to, capacity, 0, cost));
-        return flow.addArcWithCapacityAndUnitCost(from, to, capacity, cost);
+        arcs.add(new Solver.Arc(from, to, capacity, cost));
+        return arcs.size() - 1;
     }
 }

@@ -26,7 +26,6 @@ public final class Allocator {
     private final double unit;
 
     public Allocator(Choice choice) {
-        OrTools.load();
         this.choice = choice;
         this.pools = Pools.of(choice);
         double most = pools.stream()

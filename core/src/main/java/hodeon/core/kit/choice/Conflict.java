@@ -3,7 +3,7 @@ package hodeon.core.kit.choice;
 import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.kit.choice.Choice.Limit;
 import hodeon.core.kit.choice.Choice.Use;
-import hodeon.core.kit.choice.ModelSolver.Ending;
+import hodeon.core.kit.choice.Solver.Ending;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,10 +21,10 @@ final class Conflict {
     private record Demand(String words, UnaryOperator<Choice> dropped) {}
 
     private final Choice choice;
-    private final ModelSolver solver;
+    private final Solver solver;
     private final Duration patience;
 
-    Conflict(Choice choice, ModelSolver solver, Duration patience) {
+    Conflict(Choice choice, Solver solver, Duration patience) {
         this.choice = choice;
         this.solver = solver;
         this.patience = patience;
@@ -57,7 +57,7 @@ final class Conflict {
         Choice free = new Choice(choice.candidates(), choice.uses(), choice.floors(), List.of(), OptionalInt.empty());
         Limit spared = choice.limits().isEmpty() ? nothing() : choice.limits().getFirst();
         Formulation formulation = Formulation.sparing(free, spared);
-        ModelSolver.Answer answer = solver.maximise(formulation.model(), 1e-9, patience);
+        Solver.Answer answer = solver.maximise(formulation.model(), 1e-9, patience);
         return answer.values().length == 0
                 ? List.of()
                 : Optimiser.listOf(Optimiser.whole(formulation.pieces(answer.values())));

@@ -66,7 +66,7 @@ public final class Curves {
         List<Limit> others = choice.limits().subList(1, choice.limits().size());
         Choice free = new Choice(choice.candidates(), choice.uses(), choice.floors(), others, choice.mostKinds());
         Formulation formulation = Formulation.earningSparingly(free, first);
-        ModelSolver.Answer relaxed = new OrTools().relax(formulation.model(), patience);
+        Solver.Answer relaxed = Solver.shipped().relax(formulation.model(), patience);
         if (relaxed.values().length == 0) {
             return 0;
         }
@@ -76,7 +76,7 @@ public final class Curves {
     }
 
     private static double lightest(Choice choice, Duration patience) {
-        List<Integer> lightest = new Conflict(choice, new OrTools(), patience).lightest();
+        List<Integer> lightest = new Conflict(choice, Solver.shipped(), patience).lightest();
         return choice.limits()
                 .getFirst()
                 .taken(

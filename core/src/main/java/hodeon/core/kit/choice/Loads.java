@@ -75,7 +75,7 @@ public record Loads(List<Item> items, List<List<Integer>> groups, List<Must> mus
                 enough.atLeast(1);
             }
         }
-        ModelSolver.Answer answer = new OrTools().maximise(model, 0.02, patience);
+        Solver.Answer answer = Solver.shipped().maximise(model, 0.02, patience);
         if (answer.values().length == 0) {
             throw new IllegalStateException(
                     "No way to share the load was found within " + patience.toMillis() + " ms.");

@@ -2,8 +2,8 @@ package hodeon.core.kit.choice;
 
 import hodeon.core.kit.choice.Choice.Candidate;
 import hodeon.core.kit.choice.Choice.Floor;
-import hodeon.core.kit.choice.ModelSolver.Answer;
-import hodeon.core.kit.choice.ModelSolver.Ending;
+import hodeon.core.kit.choice.Solver.Answer;
+import hodeon.core.kit.choice.Solver.Ending;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
@@ -36,7 +36,7 @@ public final class Optimiser {
 
     private final Choice choice;
     private final Allocator allocator;
-    private final ModelSolver solver = new OrTools();
+    private final Solver solver = Solver.shipped();
 
     public Optimiser(Choice choice) {
         this.choice = choice;

@@ -1,34 +1,30 @@
 package hodeon.core.kit.choice;
 
 import com.google.ortools.Loader;
+import com.google.ortools.graph.MinCostFlow;
+import com.google.ortools.graph.MinCostFlowBase;
 import com.google.ortools.linearsolver.MPConstraint;
 import com.google.ortools.linearsolver.MPObjective;
 import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPSolverParameters;
 import com.google.ortools.linearsolver.MPVariable;
 import java.time.Duration;
+import java.util.List;
 
-/** Solves with OR-Tools: SCIP for whole numbers (steady, honours its gap and time limit), GLOP for the relaxation. */
-final class OrTools implements ModelSolver {
+/**
+ * Solves with OR-Tools: SCIP for whole numbers (steady, honours its gap and time limit), GLOP for the relaxation, its
+ * cost-scaling minimum-cost flow for networks. Keeps nothing between calls, so threads may share it.
+ */
+final class OrTools implements Solver {
 
     /** Cutting planes at the root beyond two rounds took most of the time here and hardly moved the bound. */
     private static final String SETTINGS = "separating/maxroundsroot = 2\n";
 
-    /** Loads the native library once, on first use: it unpacks itself to the temporary folder. */
-    private static final class Loaded {
-        static {
-            Loader.loadNativeLibraries();
-        }
+    static final OrTools SHIPPED = new OrTools();
 
-        static void touch() {}
-    }
-
-    OrTools() {
-        load();
-    }
-
-    static void load() {
-        Loaded.touch();
+    /** Loads the native library, which unpacks itself to the temporary folder. */
+    private OrTools() {
+        Loader.loadNativeLibraries();
     }
 
     @Override
@@ -46,6 +42,24 @@ final class OrTools implements ModelSolver {
     @Override
     public Answer relax(Model model, Duration patience) {
         return solve("GLOP", "", model, new MPSolverParameters(), patience, false);
+    }
+
+    @Override
+    public int[] cheapestFlow(List<Arc> arcs, int source, int sink, int units) {
+        MinCostFlow network = new MinCostFlow();
+        for (Arc arc : arcs) {
+            network.addArcWithCapacityAndUnitCost(arc.from(), arc.to(), arc.capacity(), arc.cost());
+        }
+        network.setNodeSupply(source, units);
+        network.setNodeSupply(sink, -units);
+        if (network.solve() != MinCostFlowBase.Status.OPTIMAL) {
+            throw new IllegalStateException("No flow of " + units + " units was found.");
+        }
+        int[] carried = new int[arcs.size()];
+        for (int i = 0; i < carried.length; i++) {
+            carried[i] = Math.toIntExact(network.getFlow(i));
+        }
+        return carried;
     }
 
     private static Answer solve(

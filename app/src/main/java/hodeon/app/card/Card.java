@@ -1,0 +1,88 @@
+package hodeon.app.card;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** One card; what stands on it is words already, so that page and PDF show the same. */
+public sealed interface Card {
+
+    /** What stands at its head. */
+    String title();
+
+    /** Names the template's fragment. */
+    String kind();
+
+    /** @param qr the same in plain text as a picture for another phone, a data address */
+    record PersonCard(
+            String title,
+            String who,
+            List<String> matters,
+            List<String> rescue,
+            List<String> regular,
+            List<String> call,
+            String notes,
+            String plain,
+            @Nullable String qr)
+            implements Card {
+
+        @Override
+        public String kind() {
+            return "person";
+        }
+    }
+
+    /** A product on a dose card. */
+    record DoseLine(String name, String amount, String often, List<String> heed) {}
+
+    record DoseCard(String title, String who, List<DoseLine> lines, List<String> refused) implements Card {
+
+        @Override
+        public String kind() {
+            return "doses";
+        }
+    }
+
+    /** What lies in one pocket or module. */
+    record Pocket(String name, List<String> lines) {}
+
+    record ContentsCard(String title, List<Pocket> pockets, String weight) implements Card {
+
+        @Override
+        public String kind() {
+            return "contents";
+        }
+    }
+
+    /** Labels of one size; {@code size} is large, medium or small. */
+    record LabelSheet(String title, String size, List<Pocket> labels) implements Card {
+
+        @Override
+        public String kind() {
+            return "labels";
+        }
+    }
+
+    record PromptCard(String title, List<String> where, List<String> call) implements Card {
+
+        @Override
+        public String kind() {
+            return "prompt";
+        }
+    }
+
+    record IncidentForm(String title, List<String> people) implements Card {
+
+        @Override
+        public String kind() {
+            return "incident";
+        }
+    }
+
+    record ContactsCard(String title, List<Pocket> people) implements Card {
+
+        @Override
+        public String kind() {
+            return "contacts";
+        }
+    }
+}

@@ -1,0 +1,202 @@
+package hodeon.app.check;
+
+import hodeon.app.check.CheckService.Due;
+import hodeon.app.check.CheckService.Line;
+import hodeon.app.check.CheckService.Round;
+import hodeon.app.household.Member;
+import hodeon.app.stock.Arrival;
+import hodeon.app.stock.LotView;
+import hodeon.app.stock.Stock;
+import hodeon.app.stock.StockService;
+import hodeon.core.notice.Fault;
+import hodeon.core.stock.Held;
+import hodeon.core.stock.Rhythm;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Which checks are due, and walking through a kit. */
+@Controller
+class CheckController {
+
+    private static final int LATEST = 12;
+
+    private final CheckService checks;
+    private final StockService stock;
+    private final Clock clock;
+
+    CheckController(CheckService checks, StockService stock, Clock clock) {
+        this.checks = checks;
+        this.stock = stock;
+        this.clock = clock;
+    }
+
+    record DueView(UUID kit, String name, Rhythm rhythm, String last, String due, boolean overdue) {}
+
+    record RoundView(UUID id, String kit, String rhythm, String started, String by, String state) {}
+
+    @GetMapping("/stock/checks")
+    String all(@AuthenticationPrincipal Member member, Model model) {
+        Stock all = stock.of(member.householdId());
+        LocalDate today = LocalDate.now(clock);
+        model.addAttribute(
+                "due",
+                checks.due(member.householdId(), all).stream()
+                        .map(d -> due(d, today))
+                        .toList());
+        model.addAttribute(
+                "rounds",
+                checks.latest(member.householdId(), LATEST).stream()
+                        .map(r -> new RoundView(
+                                r.id(),
+                                all.placeName(r.kit()),
+                                r.rhythm().label(),
+                                r.startedAt().toLocalDate().toString(),
+                                r.startedBy(),
+                                r.finishedAt().isPresent() ? "finished, " + found(r) : r.open() + " lines still open"))
+                        .toList());
+        model.addAttribute("kits", all.kits());
+        model.addAttribute("rhythms", Rhythm.values());
+        return "check/checks";
+    }
+
+    private static DueView due(Due due, LocalDate today) {
+        return new DueView(
+                due.kit().id(),
+                due.kit().name(),
+                due.rhythm(),
+                due.last().map(d -> "last on " + d).orElse("never yet"),
+                due.due().toString(),
+                !due.due().isAfter(today));
+    }
+
+    /** What a finished round found, in a few words. */
+    private static String found(Round round) {
+        long wrong = round.lines().stream()
+                .filter(l -> l.answer().filter(a -> a != Answer.RIGHT).isPresent())
+                .count();
+        return wrong == 0
+                ? "all as it should be"
+                : wrong + " of " + round.lines().size() + " lines were not";
+    }
+
+    @GetMapping("/stock/checks/new")
+    String choose(@RequestParam UUID place, RedirectAttributes next) {
+        next.addAttribute("place", place);
+        return "redirect:/stock/checks#start";
+    }
+
+    @PostMapping("/stock/checks")
+    String start(@AuthenticationPrincipal Member member, @RequestParam UUID place, @RequestParam Rhythm rhythm) {
+        return "redirect:/stock/checks/" + checks.start(member.householdId(), place, rhythm, member.getUsername());
+    }
+
+    /** A line as the walk shows it; {@code now} is the next one without an answer. */
+    record LineView(
+            int position,
+            String place,
+            boolean first,
+            LotView lot,
+            int seen,
+            String answer,
+            int found,
+            boolean changed,
+            boolean now) {}
+
+    @GetMapping("/stock/checks/{id}")
+    String walk(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        Round round = checks.round(member.householdId(), id);
+        Stock there = stock.at(member.householdId(), round.kit());
+        LocalDate today = LocalDate.now(clock);
+        Map<UUID, Held> byLot = new HashMap<>();
+        there.held().forEach(h -> byLot.put(h.lot().id(), h));
+        List<LineView> lines = new ArrayList<>();
+        UUID before = null;
+        int now = round.lines().stream()
+                .filter(l -> l.answer().isEmpty())
+                .mapToInt(Line::position)
+                .findFirst()
+                .orElse(-1);
+        for (Line line : round.lines()) {
+            LotView lot = Optional.ofNullable(byLot.get(line.lot()))
+                    .map(h -> LotView.of(h, there, today))
+                    .orElseGet(() -> LotView.gone(line.lot(), line.place(), there));
+            lines.add(new LineView(
+                    line.position(),
+                    there.placeName(line.place()),
+                    !line.place().equals(before),
+                    lot,
+                    line.seen(),
+                    line.answer().map(Answer::name).orElse(""),
+                    line.found(),
+                    line.changed(),
+                    line.position() == now));
+            before = line.place();
+        }
+        model.addAttribute("round", round);
+        model.addAttribute("kit", there.placeName(round.kit()));
+        model.addAttribute("lines", lines);
+        model.addAttribute("open", round.open());
+        model.addAttribute("finished", round.finishedAt().isPresent());
+        model.addAttribute("found", found(round));
+        return "check/walk";
+    }
+
+    @PostMapping("/stock/checks/{id}/lines/{position}")
+    String answer(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @PathVariable int position,
+            @RequestParam Answer answer,
+            @RequestParam(defaultValue = "") String found,
+            RedirectAttributes next) {
+        int pieces = 0;
+        if (answer == Answer.COUNT) {
+            try {
+                pieces = Integer.parseInt(found.strip());
+            } catch (NumberFormatException e) {
+                pieces = -1;
+            }
+            if (pieces < 0 || pieces > Arrival.MOST_PIECES) {
+                next.addFlashAttribute(
+                        "faults",
+                        List.of(new Fault(
+                                "found",
+                                found,
+                                "the number found is a whole number from 0 to 100,000",
+                                "Count again and type it")));
+                return "redirect:/stock/checks/" + id + "#line-" + position;
+            }
+        }
+        checks.answer(member.householdId(), id, position, answer, pieces);
+        return "redirect:/stock/checks/" + id + "#line-" + (position + 1);
+    }
+
+    @PostMapping("/stock/checks/{id}/finish")
+    String finish(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
+        int changed = checks.finish(member.householdId(), id, member.getUsername());
+        if (changed > 0) {
+            next.addFlashAttribute(
+                    "faults",
+                    List.of(new Fault(
+                            "count",
+                            changed == 1 ? "1 line" : changed + " lines",
+                            "a number holds only if nobody changes it while you count, and somebody did",
+                            "Look at the marked lines again; everything else you found is kept")));
+        }
+        return "redirect:/stock/checks/" + id;
+    }
+}

@@ -1,0 +1,15 @@
+package hodeon.app.dose;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface DoseRepository extends JpaRepository<DoseRow, UUID> {
+
+    List<DoseRow> findByHouseholdIdAndPersonIdAndTakenAtAfterOrderByTakenAt(
+            UUID householdId, UUID personId, LocalDateTime after);
+
+    Optional<DoseRow> findByIdAndHouseholdIdAndPersonId(UUID id, UUID householdId, UUID personId);
+}

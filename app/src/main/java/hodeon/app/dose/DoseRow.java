@@ -1,0 +1,27 @@
+package hodeon.app.dose;
+
+import hodeon.app.storage.SealedText;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDateTime;
+import java.util.UUID;
+
+@Entity
+@Table(name = "dose_taken")
+class DoseRow {
+
+    @Id
+    UUID id = UUID.randomUUID();
+
+    UUID householdId = new UUID(0, 0);
+    UUID personId = new UUID(0, 0);
+
+    /** The moment, in UTC. */
+    LocalDateTime takenAt = LocalDateTime.MIN;
+
+    /** A {@link Noted} as JSON. */
+    @Convert(converter = SealedText.class)
+    String dose = "";
+}

@@ -1,0 +1,118 @@
+package hodeon.app.dose;
+
+import hodeon.app.household.Member;
+import hodeon.app.medicine.MedicineShelf;
+import hodeon.app.people.PeopleService;
+import hodeon.app.stock.StockService;
+import hodeon.core.medication.Bag;
+import hodeon.core.medication.Caution;
+import hodeon.core.medication.DoseAnswer;
+import hodeon.core.medication.Product;
+import hodeon.core.medication.Rule;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** One person's dose sheet: for each product how much, how often, and how that was reckoned. */
+@Controller
+class SheetController {
+
+    private final DoseBook book;
+    private final PeopleService people;
+    private final MedicineShelf medicines;
+    private final StockService stock;
+
+    SheetController(DoseBook book, PeopleService people, MedicineShelf medicines, StockService stock) {
+        this.book = book;
+        this.people = people;
+        this.medicines = medicines;
+        this.stock = stock;
+    }
+
+    /** @param kind give, ask or never: how the line is marked */
+    record Line(
+            String product,
+            String name,
+            String kind,
+            String amount,
+            String often,
+            List<String> working,
+            List<Caution> cautions,
+            String remedy) {}
+
+    @GetMapping("/people/{id}/doses")
+    String sheet(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "false") boolean all,
+            Model model) {
+        UUID household = member.householdId();
+        DoseBook.Case of = book.of(household, id);
+        people.seen(household, id, member.getUsername(), "dose sheet");
+        Set<String> owned =
+                stock.of(household).held().stream().map(h -> h.lot().supply()).collect(Collectors.toSet());
+        Set<String> regular =
+                of.known().profile().regular().stream().map(r -> r.product()).collect(Collectors.toSet());
+        boolean searching = !q.isBlank();
+        List<Product> bag = medicines.products(household).stream()
+                .filter(p -> p.supply().filter(owned::contains).isPresent() || regular.contains(p.id()))
+                .toList();
+        List<Product> shown = all || searching
+                ? medicines.products(household).stream()
+                        .filter(p -> p.name()
+                                .toLowerCase(Locale.ROOT)
+                                .contains(q.strip().toLowerCase(Locale.ROOT)))
+                        .toList()
+                : bag;
+        model.addAttribute("known", of.known());
+        model.addAttribute("who", about(of));
+        model.addAttribute("tradition", of.rules().tradition().label());
+        model.addAttribute("lines", shown.stream().map(p -> line(of.answer(p))).toList());
+        model.addAttribute("mixUps", Bag.mixUps(of.formulary(), bag));
+        model.addAttribute("q", q);
+        model.addAttribute("all", all);
+        return "dose/sheet";
+    }
+
+    static String about(DoseBook.Case of) {
+        return of.known().profile().age(of.today())
+                + of.patient()
+                        .weighed()
+                        .map(w -> ", " + w.kilograms().stripTrailingZeros().toPlainString() + " kg on " + w.on())
+                        .orElse(", mass not known");
+    }
+
+    static Line line(DoseAnswer answer) {
+        return switch (answer) {
+            case DoseAnswer.Refused refused ->
+                new Line(
+                        refused.product().id(),
+                        refused.product().name(),
+                        "never",
+                        "Not said: " + refused.reason(),
+                        "",
+                        List.of(),
+                        refused.cautions(),
+                        refused.remedy());
+            case DoseAnswer.Give give ->
+                new Line(
+                        give.product().id(),
+                        give.product().name(),
+                        give.cautions().stream().allMatch(c -> c.level() == Rule.Level.KNOW) ? "give" : "ask",
+                        give.amount(),
+                        give.often(),
+                        give.working(),
+                        give.cautions(),
+                        give.directed() ? "By the recorded direction, not by the label." : "");
+        };
+    }
+}

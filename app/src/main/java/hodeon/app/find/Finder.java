@@ -1,0 +1,145 @@
+package hodeon.app.find;
+
+import hodeon.app.kit.Kit;
+import hodeon.app.kit.KitService;
+import hodeon.app.people.PeopleService;
+import hodeon.app.shell.Figures;
+import hodeon.app.stock.Stock;
+import hodeon.app.stock.StockService;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.trip.TripService;
+import hodeon.app.usage.Knowledge;
+import hodeon.core.catalogue.Catalogue;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.web.util.UriUtils;
+
+/** Finds what belongs to a household by the words of its name: every word must begin a word of the name. */
+@Component
+class Finder {
+
+    private static final int MOST = 30;
+
+    private final TripService trips;
+    private final KitService kits;
+    private final StockService stock;
+    private final PeopleService people;
+    private final Knowledge knowledge;
+    private final Clock clock;
+
+    Finder(
+            TripService trips,
+            KitService kits,
+            StockService stock,
+            PeopleService people,
+            Knowledge knowledge,
+            Clock clock) {
+        this.people = people;
+        this.trips = trips;
+        this.kits = kits;
+        this.stock = stock;
+        this.knowledge = knowledge;
+        this.clock = clock;
+    }
+
+    /** @param here the trip that is being looked at, to which supplies and problems lead; else the next one */
+    List<Found> find(UUID householdId, String typed, Optional<UUID> here) {
+        List<String> words = words(typed);
+        if (words.isEmpty()) {
+            return List.of();
+        }
+        List<StoredTrip> all = trips.all(householdId);
+        return everything(householdId, all, here).stream()
+                .filter(f -> matches(f.name(), words))
+                .sorted(Comparator.comparing(
+                        f -> !f.name().toLowerCase(Locale.ROOT).startsWith(words.getFirst())))
+                .limit(MOST)
+                .toList();
+    }
+
+    private List<Found> everything(UUID householdId, List<StoredTrip> all, Optional<UUID> here) {
+        List<Found> found = new ArrayList<>();
+        for (StoredTrip trip : all) {
+            String path = "/trips/" + trip.id();
+            found.add(new Found("trip", trip.trip().name(), trip.trip().start().toString(), path + "/mat"));
+        }
+        for (Kit kit : kits.all(householdId)) {
+            found.add(new Found("kit", kit.name(), Figures.grams(kit.mass()), "/kits/" + kit.id()));
+        }
+        Stock owned = stock.of(householdId);
+        owned.places()
+                .values()
+                .forEach(p -> found.add(new Found("place", p.name(), p.kind().word(), "/stock/places/" + p.id())));
+        people.all(householdId)
+                .forEach(k -> found.add(new Found("person", k.profile().name(), "your people", "/people/" + k.id())));
+        for (StoredTrip trip : all) {
+            trip.trip()
+                    .party()
+                    .people()
+                    .forEach(person -> found.add(new Found(
+                            "person",
+                            person.name(),
+                            trip.trip().name(),
+                            "/trips/" + trip.id() + "/odds?person="
+                                    + UriUtils.encodeQueryParam(
+                                            person.name(), java.nio.charset.StandardCharsets.UTF_8))));
+        }
+        next(all, here).ifPresent(trip -> ofCatalogue(householdId, trip, found));
+        owned.held()
+                .forEach(h -> found.add(new Found(
+                        "in stock",
+                        owned.nameOf(h.lot().supply()),
+                        h.pieces() + " in " + owned.placeName(h.place()),
+                        "/stock/lots/" + h.lot().id())));
+        return found;
+    }
+
+    private void ofCatalogue(UUID householdId, StoredTrip trip, List<Found> found) {
+        Catalogue catalogue = knowledge.of(householdId).catalogue();
+        String path = "/trips/" + trip.id();
+        catalogue
+                .supplies()
+                .forEach(s -> found.add(new Found(
+                        "supply",
+                        s.name(),
+                        "on the mat of " + trip.trip().name(),
+                        path + "/mat?about=" + s.id() + "#tile-" + s.id())));
+        catalogue
+                .problems()
+                .forEach(p -> found.add(new Found(
+                        "problem",
+                        p.name(),
+                        "what serves it on the mat of " + trip.trip().name(),
+                        path + "/mat?problem=" + p.id())));
+    }
+
+    private Optional<StoredTrip> next(List<StoredTrip> all, Optional<UUID> here) {
+        LocalDate today = LocalDate.now(clock);
+        return all.stream()
+                .filter(t -> here.isPresent() && t.id().equals(here.get()))
+                .findFirst()
+                .or(() -> all.stream()
+                        .filter(t -> !t.trip().end().isBefore(today))
+                        .findFirst())
+                .or(() -> all.stream().reduce((first, last) -> last));
+    }
+
+    private static boolean matches(String name, List<String> words) {
+        List<String> known = words(name);
+        return words.stream().allMatch(w -> known.stream().anyMatch(k -> k.startsWith(w)));
+    }
+
+    private static List<String> words(String text) {
+        return Arrays.stream(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+"))
+                .filter(w -> !w.isEmpty())
+                .toList();
+    }
+}

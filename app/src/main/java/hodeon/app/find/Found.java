@@ -1,0 +1,9 @@
+package hodeon.app.find;
+
+/**
+ * Something that was found.
+ *
+ * @param kind trip, kit, person, supply or problem
+ * @param hint what tells it from others of its name
+ */
+record Found(String kind, String name, String hint, String address) {}

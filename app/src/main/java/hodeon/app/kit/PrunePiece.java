@@ -1,0 +1,47 @@
+package hodeon.app.kit;
+
+import hodeon.app.shell.Figures;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.kit.Plan;
+import hodeon.core.kit.Prune;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A piece to decide on.
+ *
+ * @param used in how many of a hundred such trips any of its pieces is used
+ * @param lastUsed the same for the last of its pieces
+ */
+record PrunePiece(
+        String id,
+        String name,
+        String piece,
+        int pieces,
+        String saved,
+        String lost,
+        String used,
+        String lastUsed,
+        String form,
+        String drawingWidth,
+        List<MatView.Served> serves) {
+
+    private static final double DRAWING_HEIGHT = 64;
+    private static final int MOST_SERVED = 5;
+
+    static PrunePiece of(Prune.Piece piece, Plan plan) {
+        Supply supply = piece.supply();
+        return new PrunePiece(
+                supply.id(),
+                supply.name(),
+                supply.piece(),
+                piece.pieces(),
+                Figures.grams(supply.mass()),
+                SupplyClose.share(piece.lost(), plan),
+                Figures.inHundred(plan.used(supply.id())),
+                Figures.inHundred(plan.lastUsed(supply.id(), supply.usesPerPiece())),
+                supply.form().name().toLowerCase(Locale.ROOT),
+                String.format(Locale.ROOT, "%.0f", DRAWING_HEIGHT * Shapes.aspect(supply.form())),
+                SupplyClose.served(supply, plan).stream().limit(MOST_SERVED).toList());
+    }
+}

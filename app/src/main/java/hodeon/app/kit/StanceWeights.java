@@ -1,0 +1,46 @@
+package hodeon.app.kit;
+
+import hodeon.app.shell.Figures;
+import hodeon.app.trip.StanceEffects;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.usage.Knowledge;
+import hodeon.app.usage.Known;
+import hodeon.core.catalogue.Severity;
+import hodeon.core.kit.Holds;
+import hodeon.core.kit.Plan;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import java.util.EnumMap;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** What the recommended kit of each stance weighs and meets. */
+@Component
+class StanceWeights implements StanceEffects {
+
+    private final KitCalculator calculator;
+    private final Knowledge knowledge;
+
+    StanceWeights(KitCalculator calculator, Knowledge knowledge) {
+        this.calculator = calculator;
+        this.knowledge = knowledge;
+    }
+
+    @Override
+    public Map<Stance, String> of(StoredTrip stored) {
+        Known known = knowledge.of(stored.householdId());
+        Map<Stance, String> effects = new EnumMap<>(Stance.class);
+        for (Stance stance : Stance.values()) {
+            Trip trip = stored.trip().withStance(stance);
+            TripCase of = new TripCase(known, trip);
+            Map<String, Integer> pieces = calculator.recommend(of, Holds.NONE).first();
+            Plan plan = calculator.weigh(of, Holds.NONE, pieces).plan();
+            effects.put(
+                    stance,
+                    "here: " + Figures.grams(plan.mass()) + ", " + Figures.counted(pieces.size(), "kind")
+                            + "; of threats to life " + Math.round(100 * plan.coverageOf(Severity.WORST))
+                            + " % met, of nuisances " + Math.round(100 * plan.coverageOf(1)) + " %");
+        }
+        return effects;
+    }
+}

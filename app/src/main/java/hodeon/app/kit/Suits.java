@@ -1,0 +1,66 @@
+package hodeon.app.kit;
+
+import hodeon.app.medicine.MedicineShelf;
+import hodeon.app.people.PartyPatients;
+import hodeon.app.people.PartyPatients.Going;
+import hodeon.app.trip.StoredTrip;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.medication.DoseAnswer;
+import hodeon.core.medication.DoseSheet;
+import hodeon.core.medication.Formulary;
+import hodeon.core.medication.Instead;
+import hodeon.core.medication.Product;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Who of a party cannot have a medicine, and what they could have instead. */
+@Component
+public class Suits {
+
+    private final PartyPatients patients;
+    private final MedicineShelf medicines;
+    private final Clock clock;
+
+    Suits(PartyPatients patients, MedicineShelf medicines, Clock clock) {
+        this.patients = patients;
+        this.medicines = medicines;
+        this.clock = clock;
+    }
+
+    /** Somebody who cannot have a supply. */
+    public record Unsuited(String person, String because, Optional<Supply> instead) {
+
+        String sentence() {
+            return person + ": " + because + " Instead: "
+                    + instead.map(Supply::name).orElse("nothing known, ask") + ".";
+        }
+    }
+
+    /** @param there ids of supplies that come along anyway; they are preferred */
+    public List<Unsuited> of(StoredTrip trip, Catalogue catalogue, Supply supply, Set<String> there) {
+        UUID household = trip.householdId();
+        Formulary formulary = medicines.of(household);
+        Optional<Product> product =
+                supply.prescribed().isPresent() ? Optional.empty() : formulary.inSupply(supply.id());
+        if (product.isEmpty()) {
+            return List.of();
+        }
+        DoseSheet sheet = new DoseSheet(formulary, medicines.rules(household).tradition(), LocalDate.now(clock));
+        Instead instead = new Instead(catalogue, formulary, sheet);
+        List<Unsuited> found = new ArrayList<>();
+        for (Going g : patients.of(household, trip.trip().party().people())) {
+            if (sheet.of(product.get(), g.patient(), g.directions(), Set.of()) instanceof DoseAnswer.Refused refused) {
+                found.add(new Unsuited(
+                        g.name(), refused.reason(), instead.of(supply, g.patient(), g.directions(), there)));
+            }
+        }
+        return found;
+    }
+}

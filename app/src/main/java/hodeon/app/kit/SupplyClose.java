@@ -1,0 +1,120 @@
+package hodeon.app.kit;
+
+import hodeon.app.kit.KitCalculator.Weighing;
+import hodeon.app.kit.MatView.Figure;
+import hodeon.app.kit.MatView.Served;
+import hodeon.app.kit.MatView.SupplyView;
+import hodeon.app.shell.Figures;
+import hodeon.core.catalogue.Group;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.kit.Cautions;
+import hodeon.core.kit.Exclusion;
+import hodeon.core.kit.Plan;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** One supply looked at closely: what it is for, what it earns for its grams, what leaving it would cost. */
+final class SupplyClose {
+
+    private SupplyClose() {}
+
+    static SupplyView of(
+            Supply supply, Mat mat, Weighing weighing, Map<String, Exclusion> exclusions, List<String> unsuited) {
+        Plan plan = weighing.plan();
+        String id = supply.id();
+        int count = mat.pieces(id);
+        Optional<Exclusion> exclusion = Optional.ofNullable(exclusions.get(id));
+        return new SupplyView(
+                id,
+                supply.name(),
+                supply.piece(),
+                count,
+                Figures.grams(supply.mass()),
+                Figures.grams(supply.mass().times(count)),
+                mat.hold(id) == Hold.PINNED,
+                mat.hold(id) == Hold.BANNED,
+                mat.hold(id) == Hold.ELSEWHERE,
+                mat.learn(id),
+                exclusion.isEmpty()
+                        || exclusion.get() instanceof Exclusion.Banned
+                        || exclusion.get() instanceof Exclusion.RidesElsewhere,
+                exclusion.map(Reasons::of).orElse(""),
+                figures(supply, count, weighing),
+                served(supply, plan),
+                cautions(supply, mat, unsuited));
+    }
+
+    private static List<Figure> figures(Supply supply, int count, Weighing weighing) {
+        Plan plan = weighing.plan();
+        List<Figure> figures = new ArrayList<>();
+        Optional.ofNullable(weighing.marginals().get(supply.id())).ifPresent(marginal -> {
+            figures.add(new Figure(
+                    "One more adds", share(marginal.oneMore(), plan) + " for " + Figures.grams(supply.mass())));
+            if (count > 0) {
+                figures.add(new Figure("One less costs", share(marginal.oneLess(), plan)));
+                figures.add(new Figure(
+                        "It earns, for each 100 g",
+                        share(100 * marginal.none() / supply.mass().times(count).grams(), plan)));
+            }
+            if (count > 1) {
+                figures.add(new Figure("Leaving it out costs", share(marginal.none(), plan)));
+            }
+        });
+        if (count > 0) {
+            figures.add(new Figure("Used at all", Figures.chance(plan.used(supply.id()))));
+        }
+        return figures;
+    }
+
+    static String share(double worth, Plan plan) {
+        return worth / plan.ideal() < 5e-7 ? "nothing" : Figures.percent(worth / plan.ideal());
+    }
+
+    static List<Served> served(Supply supply, Plan plan) {
+        return plan.stepsServedBy(supply.id()).stream()
+                .sorted(Comparator.comparingDouble((Plan.ServedStep s) -> -s.worth()))
+                .map(s -> served(supply, s))
+                .toList();
+    }
+
+    private static Served served(Supply supply, Plan.ServedStep step) {
+        Plan.By by = step.by().stream()
+                .filter(b -> b.supply().equals(supply.id()))
+                .findFirst()
+                .orElseThrow();
+        var capability = step.needed().step().capability();
+        String tier = Optional.ofNullable(supply.serves().get(capability.id()))
+                .orElseThrow()
+                .label();
+        String uses = by.always() ? "every time" : Figures.counted(by.uses(), capability.unit()) + " meant for it";
+        return new Served(
+                step.needed().problem().problem().name(),
+                capability.name(),
+                tier + ", " + uses,
+                Math.round(100 * step.coverage()) + " %");
+    }
+
+    private static List<String> cautions(Supply supply, Mat mat, List<String> unsuited) {
+        List<String> cautions = new ArrayList<>();
+        if (mat.known().ownSupplies().contains(supply.id())) {
+            cautions.add("Described by you; it stands before the shipped one.");
+        }
+        Cautions.notFor(supply, mat.trip().trip().party()).forEach((person, because) -> {
+            if (unsuited.stream().noneMatch(u -> u.startsWith(person + ": "))) {
+                cautions.add("Not for " + person + ": " + Reasons.words(because) + ".");
+            }
+        });
+        cautions.addAll(unsuited);
+        if (supply.group() == Group.MEDICINE) {
+            cautions.add("Follow the package label; ask a pharmacist, more so for children.");
+        }
+        if (!supply.training().equals(new Tag("training", "untrained"))) {
+            cautions.add("For those trained to " + supply.training().value() + " level or above.");
+        }
+        return cautions;
+    }
+}

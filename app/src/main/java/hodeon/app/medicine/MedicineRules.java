@@ -1,0 +1,20 @@
+package hodeon.app.medicine;
+
+import hodeon.core.medication.Tradition;
+import hodeon.core.medication.TripSupply;
+import java.util.OptionalInt;
+
+/**
+ * How a household reckons with medicine.
+ *
+ * @param tradition whose labels it follows
+ * @param reserveDays of regular medicine for delay; empty is as many as is usual for the trip's length
+ */
+public record MedicineRules(Tradition tradition, OptionalInt reserveDays) {
+
+    static final MedicineRules USUAL = new MedicineRules(Tradition.BRITISH, OptionalInt.empty());
+
+    public int reserveFor(int days) {
+        return reserveDays.orElse(TripSupply.usualReserveDays(days));
+    }
+}

@@ -1,0 +1,132 @@
+package hodeon.app.medicine;
+
+import hodeon.core.medication.BandLine;
+import hodeon.core.medication.Formulary;
+import hodeon.core.medication.Ingredient;
+import hodeon.core.medication.MedicineForm;
+import hodeon.core.notice.Faults;
+import hodeon.core.units.Dose;
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Reads the form about a product of a household's own; everything that is wrong is told at once. */
+final class OwnMedicineReader {
+
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_INGREDIENT = 60;
+    private static final int MOST_BANDS = 20;
+    private static final BigDecimal MOST_MILLIGRAMS = BigDecimal.valueOf(100_000);
+
+    private final Map<String, String> form;
+    private final Formulary formulary;
+    private final Set<String> supplies;
+    private final Faults faults;
+
+    OwnMedicineReader(Map<String, String> form, Formulary formulary, Set<String> supplies, Faults faults) {
+        this.form = form;
+        this.formulary = formulary;
+        this.supplies = supplies;
+        this.faults = faults;
+    }
+
+    Optional<OwnMedicineRow> read() {
+        OwnMedicineRow row = new OwnMedicineRow();
+        row.name = text("name", "the product's name", LONGEST_NAME);
+        row.ingredient = ingredient(text("ingredient", "the ingredient's generic name", LONGEST_INGREDIENT));
+        row.form = Arrays.stream(MedicineForm.values())
+                .filter(f -> f.name().equals(form.get("form")))
+                .findFirst()
+                .orElseGet(() -> {
+                    faults.add("form", get("form"), "the form is one of the list", "Choose from it");
+                    return MedicineForm.TABLET;
+                });
+        row.strengthMicrograms = number("strength", "the strength in mg", MOST_MILLIGRAMS)
+                .map(mg -> Dose.ofMilligrams(mg).micrograms())
+                .orElse(1L);
+        row.step = number("step", "the smallest amount that can be measured out", BigDecimal.valueOf(100))
+                .map(BigDecimal::toPlainString)
+                .orElse("1");
+        row.perPiece = number("perPiece", "how much is in one piece of the supply", BigDecimal.valueOf(10_000))
+                .map(BigDecimal::toPlainString)
+                .orElse("1");
+        row.prescribed = "true".equals(form.get("prescribed"));
+        row.supplyId = get("supply").isEmpty() ? null : get("supply");
+        if (row.supplyId != null && !supplies.contains(row.supplyId)) {
+            faults.add("supply", get("supply"), "the supply is one of the list", "Choose from it, or leave it empty");
+        }
+        row.bands = bands();
+        return faults.none() ? Optional.of(row) : Optional.empty();
+    }
+
+    /** A substance that ships is meant by any of its names. */
+    private String ingredient(String name) {
+        return formulary.ingredients().stream()
+                .filter(i -> i.id().equalsIgnoreCase(name) || named(i, name))
+                .map(Ingredient::id)
+                .findFirst()
+                .orElse(name);
+    }
+
+    private static boolean named(Ingredient ingredient, String name) {
+        return ingredient.name().equalsIgnoreCase(name)
+                || ingredient.otherNames().stream().anyMatch(name::equalsIgnoreCase);
+    }
+
+    private String bands() {
+        String[] lines = get("bands")
+                .lines()
+                .map(String::strip)
+                .filter(l -> !l.isEmpty())
+                .toArray(String[]::new);
+        if (lines.length > MOST_BANDS) {
+            faults.add("bands", lines.length + " lines", "a label has at most " + MOST_BANDS + " lines", "Shorten it");
+        }
+        for (String line : lines) {
+            try {
+                BandLine.parse(line);
+            } catch (IllegalArgumentException e) {
+                faults.add(
+                        "bands",
+                        line,
+                        "a line says for whom, how much and how often, like “age 6y-12y dose 5 every 12h times 2 most 10”",
+                        "Write it so, in mg");
+            }
+        }
+        return Arrays.stream(lines).collect(Collectors.joining("\n"));
+    }
+
+    private Optional<BigDecimal> number(String field, String what, BigDecimal most) {
+        String text = get(field).replace(',', '.');
+        if (!text.matches("\\d{1,6}(\\.\\d{1,3})?")
+                || new BigDecimal(text).signum() == 0
+                || new BigDecimal(text).compareTo(most) > 0) {
+            faults.add(
+                    field,
+                    get(field),
+                    what + " is a number above 0 and up to " + most.toPlainString() + ", to at most three decimals",
+                    "Write digits only");
+            return Optional.empty();
+        }
+        return Optional.of(new BigDecimal(text));
+    }
+
+    private String text(String field, String what, int most) {
+        String text = get(field);
+        if (text.isEmpty() || text.length() > most || text.chars().anyMatch(Character::isISOControl)) {
+            faults.add(
+                    field,
+                    text,
+                    what + " has 1 to " + most + " characters",
+                    text.isEmpty() ? "Fill it in" : "Shorten it");
+        }
+        return text;
+    }
+
+    private String get(String field) {
+        return form.getOrDefault(field, "").strip();
+    }
+}

@@ -1,0 +1,42 @@
+package hodeon.app.medicine;
+
+import hodeon.core.medication.MedicineForm;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "own_medicine")
+class OwnMedicineRow {
+
+    @Id
+    UUID id = UUID.randomUUID();
+
+    UUID householdId = new UUID(0, 0);
+    String name = "";
+
+    /** Id of an ingredient that ships, or the name of one that does not. */
+    String ingredient = "";
+
+    @Enumerated(EnumType.STRING)
+    MedicineForm form = MedicineForm.TABLET;
+
+    @Column(name = "strength_ug")
+    long strengthMicrograms;
+
+    String step = "1";
+
+    @Nullable
+    String supplyId;
+
+    String perPiece = "1";
+    boolean prescribed;
+
+    /** Lines as in {@link hodeon.core.medication.BandLine}, what the pack says in mg; empty if nothing was entered. */
+    String bands = "";
+}

@@ -1,0 +1,85 @@
+package hodeon.app.people;
+
+import hodeon.app.medicine.MedicineShelf;
+import hodeon.core.medication.Direction;
+import hodeon.core.medication.Formulary;
+import hodeon.core.medication.Patient;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Person;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** The party of a trip as people who may need medicine: what the trip says of them, and what is written down under their name. */
+@Component
+public class PartyPatients {
+
+    private final PeopleService people;
+    private final MedicineShelf medicines;
+    private final Clock clock;
+
+    PartyPatients(PeopleService people, MedicineShelf medicines, Clock clock) {
+        this.people = people;
+        this.medicines = medicines;
+        this.clock = clock;
+    }
+
+    /** Somebody who goes along; {@code profile} is empty while nobody of that name is written down. */
+    public record Going(String name, Optional<UUID> id, Optional<Profile> profile, Patient patient) {
+
+        public List<Direction> directions() {
+            return profile.map(Profile::directed).orElse(List.of());
+        }
+    }
+
+    public List<Going> of(UUID household, List<Person> party) {
+        LocalDate today = LocalDate.now(clock);
+        Formulary formulary = medicines.of(household);
+        Map<String, PeopleService.Known> byName = people.all(household).stream()
+                .collect(Collectors.toMap(k -> k.profile().name().toLowerCase(Locale.ROOT), Function.identity()));
+        return party.stream()
+                .map(p -> {
+                    Optional<PeopleService.Known> known =
+                            Optional.ofNullable(byName.get(p.name().toLowerCase(Locale.ROOT)));
+                    return new Going(
+                            p.name(),
+                            known.map(PeopleService.Known::id),
+                            known.map(PeopleService.Known::profile),
+                            known.map(k -> together(k.profile(), p, formulary, today))
+                                    .orElseGet(() -> asBriefed(p, today)));
+                })
+                .toList();
+    }
+
+    /** What either says matters, matters. */
+    private static Patient together(Profile profile, Person person, Formulary formulary, LocalDate today) {
+        Patient written = profile.patient(today, profile.taking(formulary));
+        Set<Allergy> allergies = new HashSet<>(written.allergies());
+        allergies.addAll(person.allergies());
+        Set<Condition> conditions = new HashSet<>(written.conditions());
+        conditions.addAll(person.conditions());
+        return new Patient(written.name(), written.months(), written.weighed(), allergies, conditions, written.takes());
+    }
+
+    private static Patient asBriefed(Person person, LocalDate today) {
+        BigDecimal kilograms = person.bodyMass().exactGrams().movePointLeft(3);
+        return new Patient(
+                person.name(),
+                12 * person.years(),
+                Optional.of(new Patient.Weighed(kilograms, today)),
+                person.allergies(),
+                person.conditions(),
+                Set.of());
+    }
+}

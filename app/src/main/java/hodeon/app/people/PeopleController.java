@@ -1,0 +1,254 @@
+package hodeon.app.people;
+
+import hodeon.app.household.Member;
+import hodeon.app.medicine.MedicineShelf;
+import hodeon.app.people.PeopleService.ChangedMeanwhile;
+import hodeon.app.people.PeopleService.Known;
+import hodeon.core.medication.Formulary;
+import hodeon.core.medication.Product;
+import hodeon.core.notice.Fault;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The people page, and one page for each of them. */
+@Controller
+class PeopleController {
+
+    private static final int VIEWS_SHOWN = 30;
+
+    private final PeopleService people;
+    private final MedicineShelf medicines;
+    private final List<AlsoWritten> written;
+    private final Clock clock;
+
+    PeopleController(PeopleService people, MedicineShelf medicines, List<AlsoWritten> written, Clock clock) {
+        this.written = written;
+        this.people = people;
+        this.medicines = medicines;
+        this.clock = clock;
+    }
+
+    record PersonView(UUID id, String name, String who, String matters, String toDo) {}
+
+    @GetMapping("/people")
+    String all(@AuthenticationPrincipal Member member, Model model) {
+        LocalDate today = LocalDate.now(clock);
+        Formulary formulary = medicines.of(member.householdId());
+        List<Known> all = people.all(member.householdId());
+        all.forEach(k -> people.seen(member.householdId(), k.id(), member.getUsername(), "list of people"));
+        model.addAttribute(
+                "people", all.stream().map(k -> view(k, formulary, today)).toList());
+        return "people/people";
+    }
+
+    private static PersonView view(Known known, Formulary formulary, LocalDate today) {
+        Profile p = known.profile();
+        List<String> matters = new ArrayList<>();
+        p.allergies().forEach(a -> matters.add("reacts to " + a.label()));
+        p.conditions().forEach(c -> matters.add(c.label()));
+        p.rescue().forEach((r, where) -> matters.add(r.label() + (where.isEmpty() ? "" : ": " + where)));
+        p.regular()
+                .forEach(r -> matters.add("takes "
+                        + formulary.product(r.product()).map(Product::name).orElse(r.product())));
+        List<String> toDo = new ArrayList<>();
+        if (!p.dog() && p.kilograms() == null) {
+            toDo.add("mass not known");
+        } else if (!p.dog() && p.patient(today, Set.of()).massIsStale(today)) {
+            toDo.add("mass is from " + p.weighedOn() + ": weigh again");
+        }
+        p.rescue().forEach((r, where) -> {
+            if (where.isEmpty()) {
+                toDo.add("where does the " + r.label() + " ride?");
+            }
+        });
+        return new PersonView(
+                known.id(),
+                p.name(),
+                (p.dog() ? "dog" : p.age(today))
+                        + (p.kilograms() == null
+                                ? ""
+                                : ", " + p.kilograms().stripTrailingZeros().toPlainString() + " kg"),
+                String.join("; ", matters),
+                String.join("; ", toDo));
+    }
+
+    @GetMapping("/people/new")
+    String blank(@AuthenticationPrincipal Member member, Model model) {
+        return page(member, null, Typed.nothing(), List.of(), model);
+    }
+
+    @PostMapping("/people/new")
+    String add(
+            @AuthenticationPrincipal Member member,
+            @RequestParam MultiValueMap<String, String> form,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
+        Typed typed = new Typed(form);
+        PersonReader reader = reader(member, typed);
+        Optional<Profile> profile = reader.read();
+        List<Fault> faults = new ArrayList<>(reader.faults());
+        profile.flatMap(p -> taken(member, null, p)).ifPresent(faults::add);
+        if (people.all(member.householdId()).size() >= PeopleService.MOST_PEOPLE) {
+            faults.add(new Fault(
+                    "name",
+                    typed.one("name"),
+                    "a household has at most " + PeopleService.MOST_PEOPLE + " people",
+                    "Erase somebody who no longer comes along"));
+        }
+        if (profile.isEmpty() || !faults.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(member, null, typed, faults, model);
+        }
+        UUID id = people.add(member.householdId(), profile.get());
+        next.addFlashAttribute("said", profile.get().name() + " is written down.");
+        return "redirect:/people/" + id;
+    }
+
+    @GetMapping("/people/{id}")
+    String one(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        Known known = people.find(member.householdId(), id);
+        people.seen(member.householdId(), id, member.getUsername(), "page");
+        Typed typed = PersonFields.of(known.profile(), LocalDate.now(clock));
+        typed.put("version", known.version());
+        return page(member, known, typed, List.of(), model);
+    }
+
+    @PostMapping("/people/{id}")
+    String change(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam MultiValueMap<String, String> form,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
+        Known known = people.find(member.householdId(), id);
+        Typed typed = new Typed(form);
+        PersonReader reader = reader(member, typed);
+        Optional<Profile> profile = reader.read();
+        List<Fault> faults = new ArrayList<>(reader.faults());
+        profile.flatMap(p -> taken(member, id, p)).ifPresent(faults::add);
+        if (profile.isEmpty() || !faults.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(member, known, typed, faults, model);
+        }
+        try {
+            String opened = typed.one("version");
+            people.change(
+                    member.householdId(), id, opened.matches("\\d{1,9}") ? Long.parseLong(opened) : -1, profile.get());
+        } catch (ChangedMeanwhile | OptimisticLockingFailureException conflict) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            form.set(
+                    "version",
+                    Long.toString(people.find(member.householdId(), id).version()));
+            return page(
+                    member,
+                    known,
+                    typed,
+                    List.of(new Fault(
+                            "name",
+                            typed.one("name"),
+                            "somebody else has changed this person since you opened the page; what you typed is kept here",
+                            "Open the person in another tab to compare, then save again to put yours over theirs")),
+                    model);
+        }
+        next.addFlashAttribute("said", "Saved.");
+        return "redirect:/people/" + id;
+    }
+
+    /** Names join people of trips and of the household, so each is there once. */
+    private Optional<Fault> taken(Member member, @Nullable UUID self, Profile profile) {
+        return people.named(member.householdId(), profile.name())
+                .filter(k -> !k.id().equals(self))
+                .map(k -> new Fault(
+                        "name", profile.name(), "every person has a name of their own", "Add something to it"));
+    }
+
+    private PersonReader reader(Member member, Typed typed) {
+        return new PersonReader(typed, medicines.of(member.householdId()), LocalDate.now(clock));
+    }
+
+    /** Everything written about one person, to hand to them. */
+    @GetMapping("/people/{id}/data.json")
+    ResponseEntity<Map<String, Object>> export(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        Known known = people.find(member.householdId(), id);
+        people.seen(member.householdId(), id, member.getUsername(), "export");
+        Map<String, Object> file = new LinkedHashMap<>();
+        file.put("person", known.profile());
+        written.forEach(w -> file.put(w.name(), w.about(member.householdId(), known)));
+        file.put("seen", people.views(member.householdId(), id, Integer.MAX_VALUE));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"person.json\"")
+                .body(file);
+    }
+
+    @PostMapping("/people/{id}/erase")
+    String erase(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String name,
+            RedirectAttributes next) {
+        Known known = people.find(member.householdId(), id);
+        if (!name.strip().equalsIgnoreCase(known.profile().name())) {
+            next.addFlashAttribute(
+                    "faults",
+                    List.of(new Fault(
+                            "name",
+                            name,
+                            "the name is typed as it stands, because this cannot be undone",
+                            "Type " + known.profile().name())));
+            return "redirect:/people/" + id + "#erase";
+        }
+        people.erase(member.householdId(), id);
+        next.addFlashAttribute("said", "Erased, also from trips and logs. Backups you made before still hold it.");
+        return "redirect:/people";
+    }
+
+    private String page(Member member, @Nullable Known known, Typed typed, List<Fault> faults, Model model) {
+        model.addAttribute("known", known);
+        model.addAttribute("form", typed);
+        if (!faults.isEmpty() || !model.containsAttribute("faults")) {
+            model.addAttribute("faults", faults);
+        }
+        model.addAttribute(
+                "fault",
+                faults.stream().collect(Collectors.toMap(Fault::field, Fault::sentence, (a, b) -> a + " " + b)));
+        model.addAttribute("trainings", Training.values());
+        model.addAttribute("allergies", Allergy.values());
+        model.addAttribute("conditions", Condition.values());
+        model.addAttribute("rescues", RescueMedicine.values());
+        model.addAttribute("products", medicines.products(member.householdId()));
+        model.addAttribute("ingredients", medicines.of(member.householdId()).ingredients());
+        model.addAttribute("most", PersonReader.MOST_ROWS);
+        model.addAttribute(
+                "views", known == null ? List.of() : people.views(member.householdId(), known.id(), VIEWS_SHOWN));
+        return "people/person";
+    }
+}

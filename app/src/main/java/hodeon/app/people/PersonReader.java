@@ -1,0 +1,260 @@
+package hodeon.app.people;
+
+import hodeon.core.medication.Formulary;
+import hodeon.core.notice.Fault;
+import hodeon.core.notice.Faults;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Reads the form about a person; everything that is wrong is told at once. */
+final class PersonReader {
+
+    static final int MOST_ROWS = 20;
+    private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_NOTES = 2000;
+    private static final BigDecimal LEAST_KILOGRAMS = new BigDecimal("0.5");
+    private static final BigDecimal MOST_KILOGRAMS = new BigDecimal(300);
+    private static final int MOST_HOURS = 24 * 7;
+
+    private final Typed form;
+    private final Formulary formulary;
+    private final LocalDate today;
+    private final Faults faults = new Faults();
+
+    PersonReader(Typed form, Formulary formulary, LocalDate today) {
+        this.form = form;
+        this.formulary = formulary;
+        this.today = today;
+    }
+
+    List<Fault> faults() {
+        return faults.all();
+    }
+
+    Optional<Profile> read() {
+        boolean dog = form.has("dog", "true");
+        String name = text("name", "a name", 1, LONGEST_NAME);
+        Optional<LocalDate> born = day("born", false);
+        int years = 0;
+        if (born.isEmpty() && form.one("born").isEmpty()) {
+            years = number(
+                            "years",
+                            "the age, where the birth date is not known,",
+                            BigDecimal.ZERO,
+                            BigDecimal.valueOf(Person.OLDEST_YEARS),
+                            !dog)
+                    .filter(n -> whole("years", n))
+                    .map(BigDecimal::intValue)
+                    .orElse(0);
+        }
+        Optional<BigDecimal> kilograms =
+                number("kilograms", "the body mass in kg", LEAST_KILOGRAMS, MOST_KILOGRAMS, false);
+        Optional<LocalDate> weighedOn = day("weighedOn", false);
+        if (kilograms.isPresent()
+                && weighedOn.isEmpty()
+                && form.one("weighedOn").isEmpty()) {
+            weighedOn = Optional.of(today);
+        }
+        Profile read = new Profile(
+                dog,
+                name,
+                born.orElse(null),
+                years,
+                born.isPresent() ? null : today,
+                kilograms.orElse(null),
+                weighedOn.orElse(null),
+                constant("training", Training.class).orElse(Training.UNTRAINED),
+                constants("allergies", Allergy.class),
+                constants("conditions", Condition.class),
+                rescue(),
+                regular(),
+                directions(),
+                contacts(),
+                text("notes", "notes", 0, LONGEST_NOTES));
+        return faults.none() ? Optional.of(read) : Optional.empty();
+    }
+
+    private Map<RescueMedicine, String> rescue() {
+        Map<RescueMedicine, String> where = new EnumMap<>(RescueMedicine.class);
+        constants("rescue", RescueMedicine.class)
+                .forEach(r -> where.put(r, text("where-" + r.name(), "where it rides", 0, LONGEST_NAME)));
+        return where;
+    }
+
+    private List<Profile.Regular> regular() {
+        List<Profile.Regular> rows = new ArrayList<>();
+        for (int i : form.rows("regular", "product", MOST_ROWS)) {
+            String at = "regular[" + i + "].";
+            String product = form.one(at + "product");
+            if (formulary.product(product).isEmpty()) {
+                faults.add(
+                        at + "product",
+                        product,
+                        "a regular medicine is one of the list",
+                        "Enter your own under Medicines first");
+            }
+            Optional<BigDecimal> units = number(
+                    at + "units", "how much is taken at once", new BigDecimal("0.01"), BigDecimal.valueOf(1000), true);
+            List<LocalTime> times = new ArrayList<>();
+            for (String word : form.one(at + "times").split("[ ,;]+")) {
+                try {
+                    times.add(LocalTime.parse(word.length() == 4 ? "0" + word : word));
+                } catch (DateTimeException e) {
+                    faults.add(
+                            at + "times",
+                            form.one(at + "times"),
+                            "times of day are written like 08:00 20:00",
+                            "Write each as hours and minutes");
+                    break;
+                }
+            }
+            rows.add(new Profile.Regular(
+                    product, units.orElse(BigDecimal.ONE), times, text(at + "note", "a note", 0, LONGEST_NAME)));
+        }
+        return rows;
+    }
+
+    private List<Profile.Directed> directions() {
+        List<Profile.Directed> rows = new ArrayList<>();
+        for (int i : form.rows("direction", "ingredient", MOST_ROWS)) {
+            String at = "direction[" + i + "].";
+            String ingredient = form.one(at + "ingredient");
+            if (formulary.ingredient(ingredient).isEmpty()) {
+                faults.add(at + "ingredient", ingredient, "a direction is for an ingredient of the list", "Choose one");
+            }
+            Optional<BigDecimal> each = milligrams(at + "perKilogram", "mg for each kg", false);
+            Optional<BigDecimal> once = milligrams(at + "most", "the most at once in mg", true);
+            Optional<BigDecimal> day = milligrams(at + "day", "the most in 24 h in mg", true);
+            Optional<BigDecimal> hours = number(
+                            at + "hours",
+                            "the hours between two doses",
+                            BigDecimal.ONE,
+                            BigDecimal.valueOf(MOST_HOURS),
+                            true)
+                    .filter(n -> whole(at + "hours", n));
+            if (once.isPresent() && day.isPresent() && day.get().compareTo(once.get()) < 0) {
+                faults.add(
+                        at + "day",
+                        form.one(at + "day"),
+                        "the most in 24 h is at least the most at once",
+                        "Look at the direction again");
+            }
+            rows.add(new Profile.Directed(
+                    ingredient,
+                    each.orElse(null),
+                    once.orElse(BigDecimal.ONE),
+                    hours.map(BigDecimal::intValue).orElse(1),
+                    day.orElse(BigDecimal.ONE),
+                    form.has(at + "beyond", "true"),
+                    text(at + "by", "who directed it", 1, LONGEST_NAME),
+                    day(at + "on", true).orElse(today)));
+        }
+        return rows;
+    }
+
+    private List<Profile.Contact> contacts() {
+        List<Profile.Contact> rows = new ArrayList<>();
+        for (int i : form.rows("contact", "name", MOST_ROWS)) {
+            String at = "contact[" + i + "].";
+            rows.add(new Profile.Contact(
+                    text(at + "name", "a contact's name", 1, LONGEST_NAME),
+                    text(at + "relation", "who they are", 0, LONGEST_NAME),
+                    text(at + "phone", "a telephone number", 1, LONGEST_NAME)));
+        }
+        return rows;
+    }
+
+    private String text(String field, String what, int least, int most) {
+        String text = form.one(field);
+        if (text.length() < least || text.length() > most) {
+            faults.add(
+                    field,
+                    text,
+                    what + " has " + (least > 0 ? least + " to " + most : "at most " + most) + " characters",
+                    text.isEmpty() ? "Fill it in" : "Shorten it");
+        }
+        return text;
+    }
+
+    private Optional<BigDecimal> milligrams(String field, String what, boolean needed) {
+        return number(field, what, new BigDecimal("0.001"), BigDecimal.valueOf(100_000), needed);
+    }
+
+    private Optional<BigDecimal> number(String field, String what, BigDecimal least, BigDecimal most, boolean needed) {
+        String text = form.one(field).replace(',', '.');
+        if (text.isEmpty() && !needed) {
+            return Optional.empty();
+        }
+        boolean plain = text.matches("\\d{1,7}(\\.\\d{1,3})?");
+        if (!plain || new BigDecimal(text).compareTo(least) < 0 || new BigDecimal(text).compareTo(most) > 0) {
+            faults.add(
+                    field,
+                    form.one(field),
+                    what + " is a number from " + least.toPlainString() + " to " + most.toPlainString()
+                            + ", to at most three decimals",
+                    "Write digits only");
+            return Optional.empty();
+        }
+        return Optional.of(new BigDecimal(text));
+    }
+
+    private boolean whole(String field, BigDecimal number) {
+        if (number.stripTrailingZeros().scale() > 0) {
+            faults.add(field, number.toPlainString(), "this is a whole number", "Leave the decimals out");
+            return false;
+        }
+        return true;
+    }
+
+    private Optional<LocalDate> day(String field, boolean needed) {
+        String text = form.one(field);
+        if (text.isEmpty() && !needed) {
+            return Optional.empty();
+        }
+        try {
+            LocalDate day = LocalDate.parse(text);
+            if (!day.isAfter(today) && day.isAfter(today.minusYears(Person.OLDEST_YEARS + 1))) {
+                return Optional.of(day);
+            }
+        } catch (DateTimeException e) {
+            // Said below, with what is wrong with other days.
+        }
+        faults.add(field, text, "the day is written like 2017-03-09 and lies in the past", "Write year, month and day");
+        return Optional.empty();
+    }
+
+    private <E extends Enum<E>> Set<E> constants(String field, Class<E> type) {
+        Set<E> chosen = EnumSet.noneOf(type);
+        form.all(field).forEach(word -> constant(field, word, type).ifPresent(chosen::add));
+        return chosen;
+    }
+
+    private <E extends Enum<E>> Optional<E> constant(String field, Class<E> type) {
+        return form.one(field).isEmpty() ? Optional.empty() : constant(field, form.one(field), type);
+    }
+
+    private <E extends Enum<E>> Optional<E> constant(String field, @Nullable String word, Class<E> type) {
+        for (E constant : type.getEnumConstants()) {
+            if (constant.name().equals(word)) {
+                return Optional.of(constant);
+            }
+        }
+        faults.add(field, String.valueOf(word), "only what the list offers can be chosen", "Choose from it");
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,52 @@
+package hodeon.app.ready;
+
+import hodeon.app.kit.Kit;
+import hodeon.app.kit.KitService;
+import hodeon.app.stock.Place;
+import hodeon.app.stock.Stock;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.trip.TripService;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The trips that are under way or come and whose saved kit lies somewhere. */
+@Service
+@Transactional(readOnly = true)
+public class PackedTrips {
+
+    private final TripService trips;
+    private final KitService kits;
+    private final Clock clock;
+
+    PackedTrips(TripService trips, KitService kits, Clock clock) {
+        this.trips = trips;
+        this.kits = kits;
+        this.clock = clock;
+    }
+
+    /** A trip with its kit and where that lies. */
+    public record Packed(StoredTrip trip, Kit kit, Place place) {}
+
+    /** The soonest first. */
+    public List<Packed> of(UUID household, Stock all) {
+        Map<UUID, Kit> byTrip = new HashMap<>();
+        kits.all(household).forEach(k -> k.tripId().ifPresent(t -> byTrip.put(t, k)));
+        LocalDate today = LocalDate.now(clock);
+        List<Packed> packed = new ArrayList<>();
+        for (StoredTrip trip : trips.all(household)) {
+            if (!trip.trip().end().isBefore(today)) {
+                Optional.ofNullable(byTrip.get(trip.id())).ifPresent(kit -> ReadyService.place(kit, all)
+                        .ifPresent(place -> packed.add(new Packed(trip, kit, place))));
+            }
+        }
+        return packed;
+    }
+}

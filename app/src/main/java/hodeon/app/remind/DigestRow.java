@@ -1,0 +1,22 @@
+package hodeon.app.remind;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "mail_digest")
+class DigestRow {
+
+    @Id
+    UUID householdId = new UUID(0, 0);
+
+    String address = "";
+    int everyDays = 7;
+
+    @Nullable
+    LocalDate lastSent;
+}

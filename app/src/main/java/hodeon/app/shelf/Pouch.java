@@ -1,0 +1,81 @@
+package hodeon.app.shelf;
+
+import hodeon.app.kit.Kit;
+import hodeon.app.shell.Figures;
+import hodeon.app.trip.StoredTrip;
+import hodeon.core.catalogue.Group;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A kit drawn as a pouch: filled as far as its weight limit, a layer for each group of supplies by its share of the mass,
+ * the heaviest at the bottom.
+ *
+ * @param layers from the bottom up, in drawing units
+ * @param first what expires first in it; empty if that is not known
+ * @param state what is to be known of it in a few words
+ */
+record Pouch(
+        UUID id,
+        String name,
+        String grams,
+        String kinds,
+        List<Layer> layers,
+        String fillSays,
+        String first,
+        String state,
+        boolean fine) {
+
+    private static final double HEIGHT = 72;
+    private static final double BOTTOM = 92;
+    private static final double FULL_GRAMS = 3_000;
+    /** A layer lower than this shows no mark. */
+    private static final double MARKED = 11;
+
+    record Layer(String group, String name, String y, String height, String markY, boolean marked, boolean odd) {}
+
+    static Pouch of(Kit kit, Optional<StoredTrip> trip, Optional<TripCard> coming, String first) {
+        double full = trip.map(t -> t.trip().limits().mass().grams()).orElse(FULL_GRAMS);
+        String state = coming.map(c -> "for " + c.name() + ": " + c.state())
+                .orElse(trip.map(t -> "was along on " + t.trip().name()).orElse("for no trip yet"));
+        return new Pouch(
+                kit.id(),
+                kit.name(),
+                Figures.grams(kit.mass()),
+                Figures.counted(kit.lines().size(), "kind"),
+                layers(kit, full),
+                Math.round(100 * kit.mass().grams() / full) + " % of " + Figures.grams(full)
+                        + (trip.isPresent() ? ", its trip's limit" : ""),
+                first,
+                state,
+                coming.map(TripCard::ready).orElse(true));
+    }
+
+    private static List<Layer> layers(Kit kit, double full) {
+        Map<Group, Double> grams = new EnumMap<>(Group.class);
+        kit.lines().forEach(l -> grams.merge(l.supply().group(), l.mass().grams(), Double::sum));
+        double scale = HEIGHT / Math.max(full, kit.mass().grams());
+        List<Layer> layers = new ArrayList<>();
+        double top = BOTTOM;
+        for (Map.Entry<Group, Double> group : grams.entrySet().stream()
+                .sorted(Map.Entry.<Group, Double>comparingByValue().reversed())
+                .toList()) {
+            double height = group.getValue() * scale;
+            top -= height;
+            layers.add(new Layer(
+                    group.getKey().name().toLowerCase(Locale.ROOT),
+                    group.getKey().label() + " " + Figures.grams(group.getValue()),
+                    String.format(Locale.ROOT, "%.1f", top),
+                    String.format(Locale.ROOT, "%.1f", height),
+                    String.format(Locale.ROOT, "%.1f", top + height / 2 - 5),
+                    height >= MARKED,
+                    layers.size() % 2 == 1));
+        }
+        return layers;
+    }
+}

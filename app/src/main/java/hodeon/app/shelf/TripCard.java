@@ -1,0 +1,42 @@
+package hodeon.app.shelf;
+
+import hodeon.app.ready.Want;
+import hodeon.app.shell.Figures;
+import hodeon.app.trip.StoredTrip;
+import hodeon.core.trip.Trip;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/**
+ * A trip on the shelf.
+ *
+ * @param state ready, or not ready because …; empty for a past trip
+ */
+record TripCard(
+        UUID id, String name, String dates, String when, boolean past, String who, String state, boolean ready) {
+
+    /** Causes said on the card; all stand on the page. */
+    private static final int SAID = 2;
+
+    static TripCard of(StoredTrip stored, List<Want> wants, LocalDate today) {
+        Trip trip = stored.trip();
+        boolean past = trip.end().isBefore(today);
+        long days = ChronoUnit.DAYS.between(today, trip.start());
+        String when = past ? "over" : days <= 0 ? "under way" : days == 1 ? "tomorrow" : "in " + days + " days";
+        String because = wants.stream().limit(SAID).map(Want::what).collect(Collectors.joining("; "))
+                + (wants.size() > SAID ? "; and " + (wants.size() - SAID) + " more" : "");
+        return new TripCard(
+                stored.id(),
+                trip.name(),
+                trip.start() + " to " + trip.end(),
+                when,
+                past,
+                Figures.counted(trip.party().size(), "person").replace("persons", "people") + ", "
+                        + Figures.days(trip.days()) + ", " + trip.hoursToCare() + " h to care",
+                past ? "" : wants.isEmpty() ? "ready" : "not ready: " + because,
+                wants.isEmpty());
+    }
+}

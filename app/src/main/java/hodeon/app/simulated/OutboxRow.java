@@ -1,0 +1,21 @@
+package hodeon.app.simulated;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDateTime;
+import java.util.UUID;
+
+@Entity
+@Table(name = "simulated_outbox")
+class OutboxRow {
+
+    @Id
+    UUID id = UUID.randomUUID();
+
+    UUID householdId = new UUID(0, 0);
+    LocalDateTime sentAt = LocalDateTime.MIN;
+    String address = "";
+    String subject = "";
+    String body = "";
+}

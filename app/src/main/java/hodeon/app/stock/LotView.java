@@ -1,0 +1,144 @@
+package hodeon.app.stock;
+
+import hodeon.app.shell.Figures;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.stock.GoodUntil;
+import hodeon.core.stock.Held;
+import hodeon.core.stock.Lot;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * A lot at a place as the pages show it.
+ *
+ * @param detail product, lot code and the like in one line
+ * @param until the last good day; “does not expire”
+ * @param why what ends it
+ * @param state over, soon or fine
+ */
+public record LotView(
+        UUID id,
+        UUID place,
+        String placeName,
+        String supply,
+        String name,
+        String group,
+        int pieces,
+        String counted,
+        String detail,
+        String until,
+        String why,
+        String away,
+        State state) {
+
+    /** With a sign and a word, never by colour alone. */
+    public enum State {
+        OVER("✕", "over"),
+        SOON("◐", "soon"),
+        FINE("○", "good");
+
+        private final String sign;
+        private final String word;
+
+        State(String sign, String word) {
+            this.sign = sign;
+            this.word = word;
+        }
+
+        public String sign() {
+            return sign;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** Soon is within so many days. */
+    static final int SOON_DAYS = 90;
+
+    public static LotView of(Held held, Stock stock, LocalDate today) {
+        Lot lot = held.lot();
+        Optional<Supply> supply = Optional.ofNullable(stock.supplies().get(lot.supply()));
+        return new LotView(
+                lot.id(),
+                held.place(),
+                stock.placeName(held.place()),
+                lot.supply(),
+                stock.nameOf(lot.supply()),
+                supply.map(s -> s.group().label()).orElse("Not in the catalogue"),
+                held.pieces(),
+                Figures.counted(held.pieces(), supply.map(Supply::piece).orElse("piece")),
+                detail(lot),
+                held.good().map(g -> g.day().toString()).orElse("does not expire"),
+                held.good().map(g -> why(g, lot)).orElse(""),
+                held.good().map(g -> Days.away(g.day(), today)).orElse(""),
+                state(held, today));
+    }
+
+    /** A lot of which nothing is left at a place. */
+    public static LotView gone(UUID lot, UUID place, Stock stock) {
+        return new LotView(
+                lot,
+                place,
+                stock.placeName(place),
+                "",
+                "Nothing is left of it",
+                "",
+                0,
+                "none",
+                "",
+                "",
+                "",
+                "",
+                State.FINE);
+    }
+
+    public static State state(Held held, LocalDate today) {
+        return held.lastDay().isBefore(today)
+                ? State.OVER
+                : held.lastDay().isBefore(today.plusDays(SOON_DAYS)) ? State.SOON : State.FINE;
+    }
+
+    private static String why(GoodUntil good, Lot lot) {
+        return switch (good.reason()) {
+            case PRINTED ->
+                lot.printed()
+                        .filter(p -> p.monthOnly())
+                        .map(p -> "printed " + p)
+                        .orElse("printed");
+            case OPENED -> "opened " + lot.opened().map(LocalDate::toString).orElse("");
+            case DECANTED ->
+                "decanted " + lot.decanted().map(LocalDate::toString).orElse("");
+            case WITHDRAWN, TYPICAL -> good.reason().words();
+        };
+    }
+
+    private static String detail(Lot lot) {
+        return Stream.of(
+                        lot.product(),
+                        lot.code().isEmpty() ? "" : "lot " + lot.code(),
+                        lot.opened().map(d -> "open").orElse(""),
+                        lot.decanted().map(d -> "decanted").orElse(""))
+                .filter(s -> !s.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+
+    public static List<LotView> all(List<Held> held, Stock stock, LocalDate today) {
+        Map<String, Integer> order = new HashMap<>();
+        stock.supplies().keySet().forEach(id -> order.put(id, order.size()));
+        return held.stream()
+                .sorted(Comparator.comparingInt(
+                                (Held h) -> order.getOrDefault(h.lot().supply(), order.size()))
+                        .thenComparing(Held.FIRST_EXPIRED))
+                .map(h -> of(h, stock, today))
+                .toList();
+    }
+}

@@ -1,0 +1,66 @@
+package hodeon.app.stock;
+
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.stock.Held;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * Everything a household owns just now, as far as it was asked for.
+ *
+ * @param supplies by id, in catalogue order
+ * @param places in their order
+ */
+public record Stock(Map<String, Supply> supplies, Map<UUID, Place> places, List<Held> held, StockRules rules) {
+
+    static Map<String, Supply> byId(Catalogue catalogue) {
+        Map<String, Supply> supplies = new LinkedHashMap<>();
+        catalogue.supplies().forEach(s -> supplies.put(s.id(), s));
+        return supplies;
+    }
+
+    /** What a supply is called; its id if the household's catalogue no longer has it. */
+    public String nameOf(String supply) {
+        return Optional.ofNullable(supplies.get(supply)).map(Supply::name).orElse(supply);
+    }
+
+    public String placeName(UUID place) {
+        return Optional.ofNullable(places.get(place)).map(Place::name).orElse("");
+    }
+
+    public List<Held> at(UUID place) {
+        return held.stream().filter(h -> h.place().equals(place)).toList();
+    }
+
+    /** What lies in a kit: itself and the modules inside it. */
+    public List<Held> inKit(UUID kit) {
+        return held.stream()
+                .filter(h -> h.place().equals(kit)
+                        || Optional.ofNullable(places.get(h.place()))
+                                .flatMap(Place::inside)
+                                .filter(kit::equals)
+                                .isPresent())
+                .toList();
+    }
+
+    public List<Place> kits() {
+        return places.values().stream().filter(p -> p.kind() == Place.Kind.KIT).toList();
+    }
+
+    public List<Place> shelves() {
+        return places.values().stream().filter(Place::isShelf).toList();
+    }
+
+    /** What lies on shelves at home and may fill kits. */
+    public List<Held> atHome() {
+        return held.stream()
+                .filter(h -> Optional.ofNullable(places.get(h.place()))
+                        .map(Place::isShelf)
+                        .orElse(false))
+                .toList();
+    }
+}

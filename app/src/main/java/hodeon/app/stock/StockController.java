@@ -1,0 +1,255 @@
+package hodeon.app.stock;
+
+import hodeon.app.household.Member;
+import hodeon.app.shell.NotHere;
+import hodeon.core.notice.Fault;
+import hodeon.core.notice.Faults;
+import hodeon.core.stock.Held;
+import hodeon.core.stock.Ledger.TooFew;
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What a household owns and where: places, what lies in them, a lot and what is done with it. */
+@Controller
+class StockController {
+
+    private static final int SOONEST = 8;
+    private static final int LATEST = 100;
+
+    private final StockService stock;
+    private final StockLedger ledger;
+    private final StockHistory history;
+    private final Clock clock;
+
+    StockController(StockService stock, StockLedger ledger, StockHistory history, Clock clock) {
+        this.stock = stock;
+        this.ledger = ledger;
+        this.history = history;
+        this.clock = clock;
+    }
+
+    @GetMapping("/stock")
+    String all(@AuthenticationPrincipal Member member, Model model) {
+        Stock all = stock.of(member.householdId());
+        LocalDate today = LocalDate.now(clock);
+        model.addAttribute(
+                "places",
+                all.places().values().stream()
+                        .map(p -> PlaceView.of(p, all, today))
+                        .toList());
+        model.addAttribute(
+                "soonest",
+                all.held().stream()
+                        .filter(h -> h.good().isPresent())
+                        .sorted(Held.FIRST_EXPIRED)
+                        .limit(SOONEST)
+                        .map(h -> LotView.of(h, all, today))
+                        .toList());
+        model.addAttribute("kits", all.kits());
+        return "stock/stock";
+    }
+
+    @PostMapping("/stock/places")
+    String addPlace(
+            @AuthenticationPrincipal Member member,
+            @RequestParam String name,
+            @RequestParam Place.Kind kind,
+            @RequestParam(required = false) Optional<UUID> inside,
+            RedirectAttributes next) {
+        Optional<Fault> fault = stock.fault(member.householdId(), name, kind, inside);
+        if (fault.isPresent()) {
+            next.addFlashAttribute("faults", List.of(fault.get()));
+            return "redirect:/stock#new-place";
+        }
+        return "redirect:/stock/places/" + stock.addPlace(member.householdId(), name, kind, inside, Optional.empty());
+    }
+
+    @GetMapping("/stock/places/{id}")
+    String place(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        Place place = stock.place(member.householdId(), id);
+        Stock here = stock.at(member.householdId(), id);
+        LocalDate today = LocalDate.now(clock);
+        model.addAttribute("place", PlaceView.of(place, here, today));
+        model.addAttribute("kit", place.kind() == Place.Kind.KIT);
+        model.addAttribute("lots", LotView.all(here.held(), here, today));
+        model.addAttribute(
+                "several", here.held().stream().map(Held::place).distinct().count() > 1);
+        return "stock/place";
+    }
+
+    @GetMapping("/stock/lots/{id}")
+    String lot(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        Stock all = stock.of(member.householdId());
+        LocalDate today = LocalDate.now(clock);
+        List<StockHistory.Line> movements = history.ofLot(member.householdId(), id);
+        if (movements.isEmpty()) {
+            throw new NotHere("lot " + id);
+        }
+        model.addAttribute(
+                "lies",
+                all.held().stream()
+                        .filter(h -> h.lot().id().equals(id))
+                        .map(h -> LotView.of(h, all, today))
+                        .toList());
+        model.addAttribute("name", all.nameOf(movements.getFirst().supply()));
+        model.addAttribute("lot", id);
+        model.addAttribute("places", all.places().values());
+        model.addAttribute("movements", movements);
+        model.addAttribute("today", today);
+        return "stock/lot";
+    }
+
+    @GetMapping("/stock/movements")
+    String movements(@AuthenticationPrincipal Member member, Model model) {
+        model.addAttribute("movements", history.latest(member.householdId(), LATEST));
+        model.addAttribute("most", LATEST);
+        return "stock/movements";
+    }
+
+    /** What is done with so many pieces of a lot at a place. */
+    enum Deed {
+        MOVE,
+        OPEN,
+        DECANT,
+        USE,
+        DISCARD,
+        COUNT
+    }
+
+    @PostMapping("/stock/lots/{id}")
+    String act(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(name = "do") Deed deed,
+            @RequestParam UUID at,
+            @RequestParam String pieces,
+            @RequestParam(required = false) Optional<UUID> to,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "0") int seen,
+            @RequestParam(defaultValue = "") String why,
+            RedirectAttributes next) {
+        Faults faults = new Faults();
+        int some = pieces(pieces, deed == Deed.COUNT ? 0 : 1, faults);
+        LocalDate day = day(on, faults);
+        if (faults.none()) {
+            try {
+                act(member, id, deed, at, some, to, day, seen, why.strip());
+            } catch (TooFew few) {
+                faults.add(
+                        "pieces",
+                        pieces,
+                        "only " + few.there() + " of these are there now",
+                        "Take at most so many; somebody may have been quicker");
+            } catch (CountedElsewhere elsewhere) {
+                faults.add(
+                        "pieces",
+                        pieces,
+                        "the page showed " + elsewhere.seen() + " and somebody has since changed it to "
+                                + elsewhere.there(),
+                        "Look at what is there now and count again");
+            } catch (IllegalArgumentException same) {
+                faults.add(
+                        "to", to.toString(), "it is moved to another place than where it lies", "Choose where it goes");
+            }
+        }
+        if (!faults.none()) {
+            next.addFlashAttribute("faults", faults.all());
+        } else {
+            next.addFlashAttribute("said", history.latest(member.householdId(), 1));
+        }
+        return "redirect:/stock/lots/" + id;
+    }
+
+    private void act(
+            Member member,
+            UUID id,
+            Deed deed,
+            UUID at,
+            int pieces,
+            Optional<UUID> to,
+            LocalDate day,
+            int seen,
+            String why) {
+        UUID household = member.householdId();
+        Cause cause = Cause.of(member.getUsername(), why);
+        switch (deed) {
+            case MOVE -> ledger.move(household, id, at, to.orElse(at), pieces, cause);
+            case OPEN -> ledger.open(household, id, at, pieces, day, cause);
+            case DECANT -> ledger.decant(household, id, at, pieces, day, cause);
+            case USE -> ledger.use(household, id, at, pieces, cause);
+            case DISCARD -> ledger.discard(household, id, at, pieces, cause);
+            case COUNT -> ledger.count(household, id, at, seen, pieces, cause);
+        }
+    }
+
+    @PostMapping("/stock/movements/{number}/undo")
+    String undo(
+            @AuthenticationPrincipal Member member,
+            @PathVariable long number,
+            @RequestParam(defaultValue = "/stock/movements") String back,
+            RedirectAttributes next) {
+        try {
+            ledger.undo(member.householdId(), number, Cause.of(member.getUsername(), ""));
+        } catch (TooFew few) {
+            next.addFlashAttribute(
+                    "faults",
+                    List.of(new Fault(
+                            "movement",
+                            String.valueOf(number),
+                            "only " + few.there() + " of its " + few.wanted() + " pieces are still where it put them",
+                            "Undo what happened to them since first")));
+        }
+        return "redirect:" + (back.matches("/stock/(movements|lots/[0-9a-f-]{36})") ? back : "/stock/movements");
+    }
+
+    private static int pieces(String given, int least, Faults faults) {
+        try {
+            int pieces = Integer.parseInt(given.strip());
+            if (pieces >= least && pieces <= Arrival.MOST_PIECES) {
+                return pieces;
+            }
+        } catch (NumberFormatException e) {
+            // Told below.
+        }
+        faults.add(
+                "pieces",
+                given,
+                String.format(
+                        Locale.ROOT,
+                        "the number of pieces is a whole number from %d to %,d",
+                        least,
+                        Arrival.MOST_PIECES),
+                "Correct it");
+        return least;
+    }
+
+    private LocalDate day(String given, Faults faults) {
+        LocalDate today = LocalDate.now(clock);
+        if (given.isBlank()) {
+            return today;
+        }
+        try {
+            LocalDate day = LocalDate.parse(given.strip());
+            if (!day.isAfter(today) && day.getYear() >= 2000) {
+                return day;
+            }
+        } catch (DateTimeException e) {
+            // Told below.
+        }
+        faults.add("on", given, "the day is one that exists, from 2000 to today, " + today, "Write it like " + today);
+        return today;
+    }
+}

@@ -1,0 +1,216 @@
+package hodeon.app.stock;
+
+import hodeon.app.catalogue.OwnCatalogue;
+import hodeon.app.shell.NotHere;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.notice.Fault;
+import hodeon.core.stock.GoodUntil;
+import hodeon.core.stock.Grace;
+import hodeon.core.stock.Held;
+import hodeon.core.stock.Lot;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A household's places and what lies there now. Written to by {@link StockLedger}. */
+@Service
+@Transactional
+public class StockService {
+
+    static final int LONGEST_NAME = 80;
+    static final int MOST_PLACES = 400;
+
+    private final PlaceRepository places;
+    private final BalanceRepository balances;
+    private final LotRepository lots;
+    private final WithdrawalRepository withdrawals;
+    private final HeadRepository heads;
+    private final OwnCatalogue catalogues;
+    private final Clock clock;
+
+    StockService(
+            PlaceRepository places,
+            BalanceRepository balances,
+            LotRepository lots,
+            WithdrawalRepository withdrawals,
+            HeadRepository heads,
+            OwnCatalogue catalogues,
+            Clock clock) {
+        this.places = places;
+        this.balances = balances;
+        this.lots = lots;
+        this.withdrawals = withdrawals;
+        this.heads = heads;
+        this.catalogues = catalogues;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public Stock of(UUID household) {
+        return stock(household, balances.ofHousehold(household));
+    }
+
+    /** The same with only what lies at one place and in the modules inside it. */
+    @Transactional(readOnly = true)
+    public Stock at(UUID household, UUID place) {
+        List<UUID> within = places(household).stream()
+                .filter(p ->
+                        p.id().equals(place) || p.inside().filter(place::equals).isPresent())
+                .map(Place::id)
+                .toList();
+        return stock(household, within.isEmpty() ? List.of() : balances.at(household, within));
+    }
+
+    private Stock stock(UUID household, List<BalanceRepository.Lying> lying) {
+        Map<String, Supply> supplies = Stock.byId(catalogues.of(household).catalogue());
+        List<WithdrawalRow> withdrawn = withdrawals.findByHouseholdIdOrderByFromDayDesc(household);
+        StockRules rules = rules(household);
+        Map<UUID, Place> byId = new LinkedHashMap<>();
+        places(household).forEach(p -> byId.put(p.id(), p));
+        List<Held> held = lying.stream()
+                .map(l -> new Held(
+                        l.lot().lot(), l.placeId(), l.pieces(), good(l.lot(), supplies, withdrawn, rules.grace())))
+                .toList();
+        return new Stock(supplies, byId, held, rules);
+    }
+
+    private static Optional<GoodUntil> good(
+            LotRow row, Map<String, Supply> supplies, List<WithdrawalRow> withdrawn, Grace grace) {
+        Lot lot = row.lot();
+        Supply supply = supplies.get(lot.supply());
+        if (supply == null) {
+            return lot.printed().map(p -> new GoodUntil(p.lastDay(), GoodUntil.Reason.PRINTED));
+        }
+        Optional<LocalDate> gone = withdrawn.stream()
+                .filter(w -> w.concerns(row))
+                .map(w -> w.fromDay)
+                .min(LocalDate::compareTo);
+        return grace.extended(GoodUntil.of(lot, supply.keeping(), gone), supply);
+    }
+
+    /** Everything that was written down of each lot when it came. */
+    @Transactional(readOnly = true)
+    Map<UUID, LotRow> facts(UUID household) {
+        return lots.findByHouseholdIdOrderById(household).stream()
+                .collect(Collectors.toMap(l -> l.id, Function.identity()));
+    }
+
+    @Transactional(readOnly = true)
+    public List<Place> places(UUID household) {
+        return places.findByHouseholdIdOrderByPositionAscNameAsc(household).stream()
+                .map(Place::of)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Place place(UUID household, UUID id) {
+        return Place.of(row(household, id));
+    }
+
+    @Transactional(readOnly = true)
+    public StockRules rules(UUID household) {
+        return heads.findById(household)
+                .map(h -> new StockRules(h.marginDays, new Grace(h.graceDays)))
+                .orElse(StockRules.USUAL);
+    }
+
+    public void setRules(UUID household, StockRules rules) {
+        heads.holdHousehold(household);
+        heads.make(household);
+        HeadRow head = heads.hold(household).orElseThrow();
+        head.marginDays = rules.marginDays();
+        head.graceDays = rules.grace().days();
+    }
+
+    /** What is wrong with a new place, if anything is. */
+    @Transactional(readOnly = true)
+    public Optional<Fault> fault(UUID household, String name, Place.Kind kind, Optional<UUID> inside) {
+        String stripped = name.strip();
+        if (stripped.isEmpty()
+                || stripped.length() > LONGEST_NAME
+                || stripped.chars().anyMatch(Character::isISOControl)) {
+            return Optional.of(new Fault(
+                    "name",
+                    stripped.replaceAll("\\p{Cntrl}", "?"),
+                    "a place's name is one line of 1 to " + LONGEST_NAME + " characters",
+                    stripped.isEmpty() ? "Give it one" : "Shorten it"));
+        }
+        if (places.findByHouseholdIdAndNameIgnoreCase(household, stripped).isPresent()) {
+            return Optional.of(new Fault("name", stripped, "every place has a name of its own", "Choose another"));
+        }
+        if (places(household).size() >= MOST_PLACES) {
+            return Optional.of(new Fault(
+                    "name", stripped, "a household has at most " + MOST_PLACES + " places", "Remove an empty one"));
+        }
+        if (kind == Place.Kind.MODULE
+                && inside.filter(id -> place(household, id).kind() == Place.Kind.KIT)
+                        .isEmpty()) {
+            return Optional.of(new Fault("inside", "", "a module lies in a kit", "Choose the kit it lies in"));
+        }
+        return Optional.empty();
+    }
+
+    /** Answers the id; the name must have been found without {@linkplain #fault fault}. */
+    public UUID addPlace(UUID household, String name, Place.Kind kind, Optional<UUID> inside, Optional<UUID> kitId) {
+        PlaceRow row = new PlaceRow();
+        row.householdId = household;
+        row.name = name.strip();
+        row.kind = kind;
+        row.inside = kind == Place.Kind.MODULE ? inside.orElse(null) : null;
+        row.kitId = kitId.orElse(null);
+        row.madeOn = LocalDate.now(clock);
+        row.position = kind == Place.Kind.SHELF ? 1 : 0;
+        return places.save(row).id;
+    }
+
+    /** Says which saved kit tells what is to lie in a place. */
+    public void plan(UUID household, UUID place, Optional<UUID> kitId) {
+        row(household, place).kitId = kitId.orElse(null);
+    }
+
+    public List<UUID> placesOfKit(UUID household, UUID kitId) {
+        return places.findByHouseholdIdAndKitId(household, kitId).stream()
+                .map(p -> p.id)
+                .toList();
+    }
+
+    /** Notes that a model is superseded or recalled; empty product or lot code means any. */
+    public void withdraw(UUID household, String supply, String product, String lotCode, LocalDate from, String note) {
+        WithdrawalRow row = new WithdrawalRow();
+        row.householdId = household;
+        row.supplyId = supply;
+        row.product = product;
+        row.lotCode = lotCode;
+        row.fromDay = from;
+        row.note = note;
+        withdrawals.save(row);
+    }
+
+    /** A model's note, as it is shown. */
+    public record Withdrawal(UUID id, String supply, String product, String lotCode, LocalDate from, String note) {}
+
+    @Transactional(readOnly = true)
+    public List<Withdrawal> withdrawals(UUID household) {
+        return withdrawals.findByHouseholdIdOrderByFromDayDesc(household).stream()
+                .map(w -> new Withdrawal(w.id, w.supplyId, w.product, w.lotCode, w.fromDay, w.note))
+                .toList();
+    }
+
+    public void takeBack(UUID household, UUID withdrawal) {
+        if (withdrawals.deleteByIdAndHouseholdId(withdrawal, household) == 0) {
+            throw new NotHere("note " + withdrawal);
+        }
+    }
+
+    private PlaceRow row(UUID household, UUID id) {
+        return places.findByIdAndHouseholdId(id, household).orElseThrow(() -> new NotHere("place " + id));
+    }
+}

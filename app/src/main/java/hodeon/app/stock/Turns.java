@@ -1,0 +1,35 @@
+package hodeon.app.stock;
+
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.locks.ReentrantLock;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Whose turn it is to write to a household's ledger: one transaction after another, first come, first served. The database
+ * file has this one process, and its own row locks let two transactions read the same number now and then; see
+ * docs/decisions.
+ */
+@Component
+class Turns {
+
+    private final Map<UUID, ReentrantLock> turns = new ConcurrentHashMap<>();
+
+    /** Waits for the turn and keeps it until the transaction has ended; a transaction that has it goes straight on. */
+    void take(UUID household) {
+        ReentrantLock turn = turns.computeIfAbsent(household, h -> new ReentrantLock(true));
+        if (turn.isHeldByCurrentThread()) {
+            return;
+        }
+        turn.lock();
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                turn.unlock();
+            }
+        });
+    }
+}

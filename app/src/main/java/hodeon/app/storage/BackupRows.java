@@ -1,0 +1,180 @@
+package hodeon.app.storage;
+
+import hodeon.app.storage.BackupTables.Table;
+import java.sql.ResultSet;
+import java.sql.ResultSetMetaData;
+import java.sql.SQLException;
+import java.sql.Types;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+/** Reads and writes the rows of a household as plain values, table by table. */
+@Component
+class BackupRows {
+
+    private final JdbcTemplate database;
+    private final Seal seal;
+
+    BackupRows(JdbcTemplate database, Seal seal) {
+        this.database = database;
+        this.seal = seal;
+    }
+
+    /** A column as the database describes it. */
+    record Column(String name, int type, int size, boolean nullable) {}
+
+    /** A reference to a row of another table of the backup. */
+    record Reference(String table, String column, String parent, String parentColumn) {}
+
+    List<Column> columns(Table table) {
+        return database.query(
+                "select column_name, data_type, character_maximum_length, is_nullable from information_schema.columns"
+                        + " where table_schema = 'PUBLIC' and lower(table_name) = ? order by ordinal_position",
+                (row, n) -> new Column(
+                        row.getString(1).toLowerCase(Locale.ROOT),
+                        type(row.getString(2)),
+                        row.getInt(3),
+                        "YES".equals(row.getString(4))),
+                table.name());
+    }
+
+    private static int type(String name) {
+        return switch (name) {
+            case "UUID" -> Types.OTHER;
+            case "DATE" -> Types.DATE;
+            case "TIMESTAMP" -> Types.TIMESTAMP;
+            case "BIGINT" -> Types.BIGINT;
+            case "INTEGER" -> Types.INTEGER;
+            case "DOUBLE PRECISION" -> Types.DOUBLE;
+            case "BOOLEAN" -> Types.BOOLEAN;
+            default -> Types.VARCHAR;
+        };
+    }
+
+    /** Foreign keys between tables of the backup. */
+    List<Reference> references() {
+        Set<String> names = new HashSet<>();
+        BackupTables.ALL.forEach(t -> names.add(t.name()));
+        return database
+                .query(
+                        "select lower(f.table_name), lower(f.column_name), lower(p.table_name), lower(p.column_name)"
+                                + " from information_schema.referential_constraints r"
+                                + " join information_schema.key_column_usage f on f.constraint_name = r.constraint_name"
+                                + " join information_schema.key_column_usage p on p.constraint_name ="
+                                + " r.unique_constraint_name and p.ordinal_position = f.position_in_unique_constraint",
+                        (row, n) ->
+                                new Reference(row.getString(1), row.getString(2), row.getString(3), row.getString(4)))
+                .stream()
+                .filter(r -> names.contains(r.table()) && names.contains(r.parent()))
+                .toList();
+    }
+
+    boolean isEmpty(Table table, UUID household) {
+        return database.queryForList(
+                        "select 1 from " + table.name() + " where " + table.ofHousehold() + " fetch first 1 rows only",
+                        household)
+                .isEmpty();
+    }
+
+    String householdName(UUID household) {
+        return String.valueOf(
+                database.queryForObject("select name from household where id = ?", String.class, household));
+    }
+
+    void nameHousehold(UUID household, String name) {
+        database.update("update household set name = ? where id = ?", name, household);
+    }
+
+    /** Every row without its household; empty cells are left out. */
+    List<Map<String, Object>> read(Table table, UUID household) {
+        return database.query(
+                "select * from " + table.name() + " where " + table.ofHousehold() + " order by "
+                        + String.join(", ", table.key()),
+                (row, n) -> row(row, BackupTables.SEALED.getOrDefault(table.name(), Set.of())),
+                household);
+    }
+
+    private Map<String, Object> row(ResultSet row, Set<String> sealed) throws SQLException {
+        ResultSetMetaData columns = row.getMetaData();
+        Map<String, Object> values = new LinkedHashMap<>();
+        for (int c = 1; c <= columns.getColumnCount(); c++) {
+            String name = columns.getColumnName(c).toLowerCase(Locale.ROOT);
+            Object value = value(row, c, columns.getColumnType(c));
+            if (value != null && !name.equals("household_id")) {
+                values.put(name, value instanceof String text && sealed.contains(name) ? seal.open(text) : value);
+            }
+        }
+        return values;
+    }
+
+    private static @Nullable Object value(ResultSet row, int column, int type) throws SQLException {
+        Object value =
+                switch (type) {
+                    case Types.DATE -> row.getObject(column, LocalDate.class);
+                    case Types.TIMESTAMP -> row.getObject(column, LocalDateTime.class);
+                    default -> row.getObject(column);
+                };
+        return value instanceof Number || value instanceof Boolean || value == null ? value : value.toString();
+    }
+
+    void write(Table table, UUID household, List<Map<String, Object>> rows) {
+        List<Column> columns = columns(table);
+        List<String> names = columns.stream().map(Column::name).toList();
+        Set<String> sealed = BackupTables.SEALED.getOrDefault(table.name(), Set.of());
+        List<Object[]> values = new ArrayList<>();
+        for (Map<String, Object> row : rows) {
+            values.add(columns.stream()
+                    .map(c -> c.name().equals("household_id") ? household : written(row.get(c.name()), c, sealed))
+                    .toArray());
+        }
+        database.batchUpdate(
+                "insert into " + table.name() + " (" + String.join(", ", names) + ") values ("
+                        + String.join(", ", Collections.nCopies(names.size(), "?")) + ")",
+                values);
+    }
+
+    private @Nullable Object written(@Nullable Object value, Column column, Set<String> sealed) {
+        return value instanceof String plain && sealed.contains(column.name())
+                ? seal.close(plain)
+                : typed(value, column.type());
+    }
+
+    private static @Nullable Object typed(@Nullable Object value, int type) {
+        if (value == null) {
+            return null;
+        }
+        return switch (type) {
+            case Types.OTHER -> UUID.fromString(value.toString());
+            case Types.DATE -> LocalDate.parse(value.toString());
+            case Types.TIMESTAMP -> LocalDateTime.parse(value.toString());
+            default -> value;
+        };
+    }
+
+    /** What the movements come to; the balances are no part of a backup because they follow from these. */
+    void writeBalances(UUID household) {
+        database.update(
+                "insert into stock_balance (lot_id, place_id, household_id, pieces)"
+                        + " select lot, place, ?, sum(pieces) from ("
+                        + "  select coalesce(into_lot, lot_id) lot, to_place place, pieces from stock_movement"
+                        + "   where household_id = ? and to_place is not null"
+                        + "  union all select lot_id, from_place, -pieces from stock_movement"
+                        + "   where household_id = ? and from_place is not null)"
+                        + " group by lot, place having sum(pieces) <> 0",
+                household,
+                household,
+                household);
+    }
+}

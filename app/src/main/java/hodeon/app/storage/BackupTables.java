@@ -1,0 +1,95 @@
+package hodeon.app.storage;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The tables that make up a household, parents before their children. What can be worked out again (balances), what is
+ * half done (drafts) and what opens doors (accounts, tokens, feeds) is not among them.
+ */
+final class BackupTables {
+
+    /**
+     * @param key columns that name a row, in the order rows are written
+     * @param parent the table that knows the household, and the column that names its row
+     */
+    record Table(String name, List<String> key, Optional<Parent> parent) {
+
+        /** Condition that a row belongs to the household given as the one argument. */
+        String ofHousehold() {
+            return parent.map(p -> p.column() + " in (select " + p.key() + " from " + p.table() + " where "
+                            + table(p.table()).ofHousehold() + ")")
+                    .orElse("household_id = ?");
+        }
+    }
+
+    record Parent(String table, String key, String column) {}
+
+    static final List<Table> ALL = List.of(
+            own("own_supply", "supply_id"),
+            own("own_rate", "problem_id"),
+            own("trip", "id"),
+            child("trip_leg", "trip", "trip_id", "trip_id", "position"),
+            child("trip_person", "trip", "trip_id", "trip_id", "position"),
+            child("trip_factor", "trip", "trip_id", "trip_id", "problem_id", "factor"),
+            own("kit", "id"),
+            child("kit_line", "kit", "kit_id", "kit_id", "position"),
+            own("mat", "trip_id"),
+            new Table(
+                    "mat_line", List.of("trip_id", "supply_id"), Optional.of(new Parent("mat", "trip_id", "trip_id"))),
+            new Table("mat_step", List.of("trip_id", "number"), Optional.of(new Parent("mat", "trip_id", "trip_id"))),
+            child("mat_step_line", "mat_step", "step_id", "step_id", "supply_id"),
+            own("log_entry", "id"),
+            child("log_use", "log_entry", "entry_id", "entry_id", "supply_id"),
+            own("logged_trip", "trip_id"),
+            own("stock_head", "household_id"),
+            // A module stands behind the kit it lies in.
+            own("stock_place", "case when inside is null then 0 else 1 end", "id"),
+            own("stock_lot", "id"),
+            own("stock_movement", "number"),
+            own("stock_product", "article"),
+            own("stock_withdrawal", "id"),
+            own("check_round", "id"),
+            child("check_line", "check_round", "round_id", "round_id", "position"),
+            own("price_offer", "supply_id", "name"),
+            own("shopping_tick", "supply_id"),
+            own("mail_digest", "household_id"),
+            own("person", "id"),
+            own("dose_taken", "id"),
+            own("own_medicine", "id"),
+            own("medicine_rules", "household_id"),
+            own("country_note", "id"));
+
+    /** Tables that files of an earlier version do not have. */
+    static final Set<String> SINCE_VERSION_2 =
+            Set.of("person", "dose_taken", "own_medicine", "medicine_rules", "country_note");
+
+    /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
+    static final Map<String, Set<String>> SEALED = Map.of(
+            "trip_person",
+            Set.of("name", "allergies", "conditions", "rescue"),
+            "log_entry",
+            Set.of("who", "note", "at_place", "body_place"),
+            "brief_draft",
+            Set.of("form"),
+            "person",
+            Set.of("profile"),
+            "dose_taken",
+            Set.of("dose"));
+
+    private BackupTables() {}
+
+    static Table table(String name) {
+        return ALL.stream().filter(t -> t.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    private static Table own(String name, String... key) {
+        return new Table(name, List.of(key), Optional.empty());
+    }
+
+    private static Table child(String name, String parent, String column, String... key) {
+        return new Table(name, List.of(key), Optional.of(new Parent(parent, "id", column)));
+    }
+}

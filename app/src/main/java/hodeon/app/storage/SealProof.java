@@ -1,0 +1,49 @@
+package hodeon.app.storage;
+
+import java.util.List;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Looks at the start whether the key opens this database, and seals what was written before there was a seal. With the
+ * wrong key nothing starts, because what it wrote could not be read by the right one.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class SealProof implements SmartInitializingSingleton {
+
+    private static final String WORD = "Hodeon";
+
+    private final JdbcTemplate database;
+    private final Seal seal;
+
+    SealProof(JdbcTemplate database, Seal seal) {
+        this.database = database;
+        this.seal = seal;
+    }
+
+    @Override
+    @Transactional
+    public void afterSingletonsInstantiated() {
+        List<String> proof = database.query("select sealed from seal_proof where id = 1", (row, n) -> row.getString(1));
+        if (proof.isEmpty()) {
+            database.update("insert into seal_proof (id, sealed) values (1, ?)", seal.close(WORD));
+            sealWhatIsPlain();
+        } else {
+            seal.open(proof.getFirst());
+        }
+    }
+
+    private void sealWhatIsPlain() {
+        BackupTables.SEALED.forEach((table, columns) -> columns.forEach(column -> database.query(
+                        "select _rowid_, " + column + " from " + table + " where " + column + " not like '" + Seal.MARK
+                                + "%' and " + column + " <> ''",
+                        (row, n) -> new Object[] {seal.close(row.getString(2)), row.getLong(1)})
+                .forEach(change ->
+                        database.update("update " + table + " set " + column + " = ? where _rowid_ = ?", change))));
+    }
+}

@@ -1,0 +1,148 @@
+package hodeon.app.trail;
+
+import hodeon.app.household.Member;
+import hodeon.app.need.Forecasts;
+import hodeon.app.trip.Progress;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.trip.TripService;
+import hodeon.app.usage.Knowledge;
+import hodeon.app.usage.UseLog;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.need.ProblemForecast;
+import hodeon.core.notice.Fault;
+import hodeon.core.notice.Faults;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseBody;
+
+/** The log in three taps, and what keeps it working out of the server's reach. */
+@Controller
+class TrailController {
+
+    /** Buttons shown at once; the others are behind “more”. */
+    private static final int FIRST = 12;
+
+    private final TripService trips;
+    private final Forecasts forecasts;
+    private final Knowledge knowledge;
+    private final UseLog log;
+    private final KitAlong along;
+    private final Progress progress;
+
+    TrailController(
+            TripService trips,
+            Forecasts forecasts,
+            Knowledge knowledge,
+            UseLog log,
+            KitAlong along,
+            Progress progress) {
+        this.trips = trips;
+        this.forecasts = forecasts;
+        this.knowledge = knowledge;
+        this.log = log;
+        this.along = along;
+        this.progress = progress;
+    }
+
+    @GetMapping("/trips/{id}/trail")
+    String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        List<Supply> kit = along.supplies(trip);
+        List<TrailOffer> offers = forecasts.of(trip).problems().stream()
+                .sorted(Comparator.comparingDouble(
+                        (ProblemForecast p) -> -p.events().mean()))
+                .map(p -> TrailOffer.of(p.problem(), kit))
+                .toList();
+        model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
+        model.addAttribute("first", offers.subList(0, Math.min(FIRST, offers.size())));
+        model.addAttribute("more", offers.subList(Math.min(FIRST, offers.size()), offers.size()));
+        model.addAttribute(
+                "people", trip.people().stream().map(p -> p.person().name()).toList());
+        model.addAttribute("kit", kit);
+        model.addAttribute("start", trip.trip().start());
+        model.addAttribute("end", trip.trip().end());
+        return "trail/trail";
+    }
+
+    /** A fresh token to send with; whoever is signed out is sent to the door instead. */
+    @GetMapping("/trips/{id}/trail/token")
+    @ResponseBody
+    Map<String, String> token(CsrfToken token) {
+        return Map.of("header", token.getHeaderName(), "token", token.getToken());
+    }
+
+    /** Takes a note: 201 when it is new, 200 when it had come before, 422 with what is wrong. */
+    @PostMapping("/trips/{id}/trail")
+    @ResponseBody
+    ResponseEntity<Map<String, Object>> note(
+            @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody TrailEntry entry) {
+        Optional<StoredTrip> trip = trips.all(member.householdId()).stream()
+                .filter(t -> t.id().equals(id))
+                .findFirst();
+        if (trip.isEmpty()) {
+            return answer(HttpStatus.GONE, List.of("This trip has been deleted; the note has nowhere to go."));
+        }
+        Faults faults = new Faults();
+        Catalogue catalogue = knowledge.of(member.householdId()).catalogue();
+        Optional<TrailEntry.Checked> checked = entry.check(trip.get().trip(), catalogue, faults);
+        if (checked.isEmpty()) {
+            return answer(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    faults.all().stream().map(Fault::sentence).toList());
+        }
+        UseLog.Taken taken;
+        try {
+            taken = log.keep(
+                    member.householdId(),
+                    id,
+                    checked.get().id(),
+                    checked.get().line(),
+                    checked.get().detail());
+        } catch (DataIntegrityViolationException twice) {
+            taken = UseLog.Taken.ALREADY_THERE;
+        }
+        return answer(taken == UseLog.Taken.KEPT ? HttpStatus.CREATED : HttpStatus.OK, List.of());
+    }
+
+    @ExceptionHandler(HttpMessageNotReadableException.class)
+    @ResponseBody
+    ResponseEntity<Map<String, Object>> unreadable() {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                List.of("The note is not readable as JSON. Discard it and write it again."));
+    }
+
+    private static ResponseEntity<Map<String, Object>> answer(HttpStatus status, List<String> faults) {
+        return ResponseEntity.status(status).body(Map.of("faults", faults));
+    }
+
+    /** At the root, because a worker serves only what lies below its own address. */
+    @GetMapping("/trail-worker.js")
+    ResponseEntity<Resource> worker() {
+        return ResponseEntity.ok()
+                .contentType(MediaType.valueOf("text/javascript"))
+                .cacheControl(CacheControl.noCache())
+                .body(new ClassPathResource("static/js/trail-worker.js"));
+    }
+}

@@ -1,0 +1,120 @@
+package hodeon.app.trip;
+
+import hodeon.app.trip.BriefForm.LegForm;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import java.util.List;
+import java.util.Optional;
+
+/** Common outings to start a brief from. Starting points, not answers: every figure is there to be changed. */
+enum Preset {
+    DAY_WITH_CHILDREN(
+            "A day out with children",
+            Season.SUMMER,
+            2,
+            600,
+            Stance.FIX_THE_LIKELY,
+            leg(Activity.CHILDREN_OUTING, Environment.TEMPERATE, "1")),
+    DAY_HIKE(
+            "A day in the hills",
+            Season.SUMMER,
+            4,
+            500,
+            Stance.FIX_THE_LIKELY,
+            leg(Activity.HILL_WALKING, Environment.TEMPERATE, "1")),
+    HUT_WEEKEND(
+            "A weekend from hut to hut",
+            Season.SUMMER,
+            6,
+            900,
+            Stance.HOLD_UNTIL_HELP,
+            leg(Activity.HILL_WALKING, Environment.TEMPERATE, "2")),
+    LONG_TRAIL(
+            "Two weeks on a long trail",
+            Season.SUMMER,
+            12,
+            900,
+            Stance.HOLD_UNTIL_HELP,
+            leg(Activity.HILL_WALKING, Environment.TEMPERATE, "12"),
+            leg(Activity.CAMP, Environment.TEMPERATE, "2")),
+    SEA_KAYAK(
+            "A week in sea kayaks",
+            Season.SUMMER,
+            9,
+            2000,
+            Stance.HOLD_UNTIL_HELP,
+            leg(Activity.PADDLING, Environment.COAST, "5"),
+            leg(Activity.CAMP, Environment.COAST, "2")),
+    SNOWSHOES(
+            "Three winter days on snowshoes",
+            Season.WINTER,
+            8,
+            1400,
+            Stance.HOLD_UNTIL_HELP,
+            leg(Activity.SNOW, Environment.WINTER, "3")),
+    CYCLE_TOUR(
+            "A week by bicycle",
+            Season.SUMMER,
+            3,
+            700,
+            Stance.FIX_THE_LIKELY,
+            leg(Activity.CYCLING, Environment.TEMPERATE, "7")),
+    WOOD_WORK(
+            "A day of saw and axe",
+            Season.AUTUMN,
+            3,
+            1200,
+            Stance.FIRST_MINUTES,
+            leg(Activity.FOREST_WORK, Environment.TEMPERATE, "1")),
+    CITY("A week in cities", Season.SPRING, 1, 400, Stance.FIX_THE_LIKELY, leg(Activity.CITY, Environment.URBAN, "7"));
+
+    private record LegOf(Activity activity, Environment environment, String days) {}
+
+    private final String label;
+    private final Season season;
+    private final int hoursToCare;
+    private final int limitGrams;
+    private final Stance stance;
+    private final List<LegOf> legs;
+
+    Preset(String label, Season season, int hoursToCare, int limitGrams, Stance stance, LegOf... legs) {
+        this.label = label;
+        this.season = season;
+        this.hoursToCare = hoursToCare;
+        this.limitGrams = limitGrams;
+        this.stance = stance;
+        this.legs = List.of(legs);
+    }
+
+    public String label() {
+        return label;
+    }
+
+    static Optional<Preset> named(String name) {
+        return List.of(values()).stream().filter(p -> p.name().equals(name)).findFirst();
+    }
+
+    BriefForm form() {
+        BriefForm form = BriefForms.blank();
+        form.setName(label);
+        form.setSeason(season.name());
+        form.setHoursToCare(Integer.toString(hoursToCare));
+        form.setMassLimit(Integer.toString(limitGrams));
+        form.setStance(stance.name());
+        form.getLegs().clear();
+        legs.forEach(l -> {
+            LegForm leg = new LegForm();
+            leg.setActivity(l.activity().name());
+            leg.setEnvironment(l.environment().name());
+            leg.setDays(l.days());
+            form.getLegs().add(leg);
+        });
+        return form;
+    }
+
+    private static LegOf leg(Activity activity, Environment environment, String days) {
+        return new LegOf(activity, environment, days);
+    }
+}

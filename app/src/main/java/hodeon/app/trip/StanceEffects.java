@@ -1,0 +1,10 @@
+package hodeon.app.trip;
+
+import hodeon.core.trip.Stance;
+import java.util.Map;
+
+/** What a later room knows of the difference a stance makes to a trip; in a few words for each. */
+public interface StanceEffects {
+
+    Map<Stance, String> of(StoredTrip trip);
+}

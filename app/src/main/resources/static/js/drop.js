@@ -1,0 +1,49 @@
+// A list dropped or chosen as a file lands in the field, where it can be read before anything happens.
+document.addEventListener('alpine:init', () => {
+  const MOST_BYTES = 200_000;
+
+  Alpine.data('drop', () => ({
+    over() {
+      this.$root.classList.add('over-drop');
+    },
+
+    away() {
+      this.$root.classList.remove('over-drop');
+    },
+
+    dropped(event) {
+      this.away();
+      const file = event.dataTransfer.files[0];
+      if (file) this.read(file);
+      else this.put(event.dataTransfer.getData('text/plain'));
+    },
+
+    chosen(event) {
+      if (event.target.files[0]) this.read(event.target.files[0]);
+    },
+
+    async read(file) {
+      if (file.size > MOST_BYTES) {
+        this.say(`“${file.name}” has ${Math.round(file.size / 1000)} kB; a list has at most ${MOST_BYTES / 1000} kB. Split it.`);
+        return;
+      }
+      this.put(await file.text());
+      this.say('');
+    },
+
+    put(text) {
+      this.$root.querySelector('textarea').value = text;
+    },
+
+    say(words) {
+      this.$root.querySelector('#file-said').textContent = words;
+    },
+
+    // A number changed in the sorted list is weighed at once.
+    changed(event) {
+      if (event.target.matches('[name="take"], [name="second"]')) {
+        event.target.form.requestSubmit(event.target.form.querySelector('#weigh'));
+      }
+    },
+  }));
+});

@@ -1,0 +1,201 @@
+// The log in three taps. A note is first kept on this device, then sent once; whatever cannot be sent waits.
+document.addEventListener('alpine:init', () => {
+  const AGAIN = 15_000;
+
+  Alpine.data('trail', () => ({
+    note: {},
+
+    init() {
+      this.store = `hodeon-trail-${this.$root.dataset.trip}`;
+      this.keepPages();
+      window.addEventListener('online', () => this.send());
+      setInterval(() => this.send(), AGAIN);
+      this.show();
+      this.send();
+    },
+
+    async keepPages() {
+      if (!('serviceWorker' in navigator)) return;
+      await navigator.serviceWorker.register('/trail-worker.js', { scope: '/trips/' });
+      const ready = await navigator.serviceWorker.ready;
+      const looks = performance.getEntriesByType('resource').map((r) => r.name)
+        .filter((n) => n.startsWith(location.origin) && /\/(assets|webjars)\//.test(n));
+      const pages = ['trail', 'log', 'kit', 'odds', 'brief', 'ready'].map((p) => `/trips/${this.$root.dataset.trip}/${p}`);
+      ready.active.postMessage({ keep: [...pages, ...looks] });
+    },
+
+    what(event) {
+      const chosen = event.currentTarget.dataset;
+      this.note = { problem: chosen.problem, name: chosen.name, used: {} };
+      for (const pair of (chosen.pieces ?? '').split(' ').filter(Boolean)) {
+        const [supply, pieces] = pair.split('=');
+        this.note.used[supply] = Number(pieces);
+      }
+      for (const line of this.all('[data-supply]')) {
+        line.hidden = !(line.dataset.supply in this.note.used);
+        line.querySelector('output').textContent = this.note.used[line.dataset.supply] ?? 0;
+      }
+      for (const asked of this.all('[data-asks]')) asked.hidden = asked.dataset.asks !== chosen.about;
+      this.press('[data-problem]', event.currentTarget);
+      this.open('#step-who');
+    },
+
+    who(event) {
+      this.note.who = event.currentTarget.dataset.who;
+      this.press('[data-who]', event.currentTarget);
+      this.all('[name="at"]')[0].value = this.now();
+      this.open('#step-used');
+    },
+
+    more(event) {
+      this.count(event, 1);
+    },
+
+    fewer(event) {
+      this.count(event, -1);
+    },
+
+    count(event, by) {
+      const line = event.currentTarget.closest('[data-supply]');
+      const pieces = Math.max(0, (this.note.used[line.dataset.supply] ?? 0) + by);
+      this.note.used[line.dataset.supply] = pieces;
+      line.querySelector('output').textContent = pieces;
+    },
+
+    write(event) {
+      event.preventDefault();
+      const form = event.target;
+      const value = (name) => form.elements[name].value.trim();
+      const asks = (name) => (form.elements[name].closest('[data-asks]').hidden ? '' : value(name));
+      this.keep([...this.waiting(), {
+        id: crypto.randomUUID(),
+        at: value('at'),
+        problem: this.note.problem,
+        name: this.note.name,
+        who: this.note.who,
+        used: this.note.used,
+        place: value('place'),
+        note: value('note'),
+        tourniquetAt: asks('tourniquetAt'),
+        bodyPlace: asks('bodyPlace'),
+        specimen: asks('bodyPlace') !== '' && form.elements.specimen.checked,
+        burnPercent: asks('burnPercent'),
+      }]);
+      form.reset();
+      this.$root.querySelector('#step-who').hidden = true;
+      this.$root.querySelector('#step-used').hidden = true;
+      this.press('[data-problem]', null);
+      this.show();
+      this.send();
+      document.getElementById('trail-state').focus();
+    },
+
+    async send() {
+      if (this.sending) return;
+      this.sending = true;
+      try {
+        for (const entry of this.waiting().filter((e) => !e.faults)) {
+          if (!await this.sendOne(entry)) break;
+        }
+      } finally {
+        this.sending = false;
+        this.show();
+      }
+    },
+
+    // True when the next one may go.
+    async sendOne(entry) {
+      let response;
+      try {
+        const allowed = await fetch(`${location.pathname}/token`, { cache: 'no-store' });
+        if (allowed.redirected) {
+          this.signedOut = true;
+          return false;
+        }
+        const { header, token } = await allowed.json();
+        const { name, faults, ...sent } = entry;
+        response = await fetch(location.pathname, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json', [header]: token },
+          body: JSON.stringify(sent),
+        });
+      } catch {
+        this.reached = false;
+        return false;
+      }
+      this.reached = true;
+      this.signedOut = false;
+      if (response.status === 200 || response.status === 201) {
+        this.keep(this.waiting().filter((e) => e.id !== entry.id));
+        this.sent = (this.sent ?? 0) + 1;
+        return true;
+      }
+      if (response.status === 422 || response.status === 410) {
+        const { faults } = await response.json();
+        this.keep(this.waiting().map((e) => (e.id === entry.id ? { ...e, faults } : e)));
+        return true;
+      }
+      return false;
+    },
+
+    drop(event) {
+      const id = event.target.closest('button')?.dataset.drop;
+      if (!id) return;
+      this.keep(this.waiting().filter((e) => e.id !== id));
+      this.show();
+    },
+
+    waiting() {
+      return JSON.parse(localStorage.getItem(this.store) ?? '[]');
+    },
+
+    keep(entries) {
+      localStorage.setItem(this.store, JSON.stringify(entries));
+    },
+
+    show() {
+      const waiting = this.waiting();
+      const state = document.getElementById('trail-state');
+      const count = waiting.filter((e) => !e.faults).length;
+      state.textContent = count === 0
+        ? (this.sent ? `All ${this.sent} sent.` : 'Nothing waits on this device.')
+        : `${count} ${count === 1 ? 'note waits' : 'notes wait'} on this device`
+          + (this.signedOut ? ': sign in to send.' : this.reached === false ? ': the server is out of reach.' : '.');
+      const list = document.getElementById('trail-waiting');
+      list.replaceChildren(...waiting.map((entry) => this.line(entry)));
+    },
+
+    line(entry) {
+      const line = document.getElementById('trail-line').content.firstElementChild.cloneNode(true);
+      line.querySelector('[data-part="what"]').textContent = `${entry.name}, ${entry.who || 'nobody named'}, ${entry.at.replace('T', ' ')}`;
+      line.querySelector('[data-part="fault"]').textContent = (entry.faults ?? []).join(' ');
+      const drop = line.querySelector('button');
+      drop.hidden = !entry.faults;
+      drop.dataset.drop = entry.id;
+      drop.setAttribute('aria-label', `Discard the note ${entry.name}`);
+      return line;
+    },
+
+    now() {
+      const local = new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+      const { start, end } = this.$root.dataset;
+      const day = local.slice(0, 10);
+      return day < start ? `${start}T12:00` : day > end ? `${end}T12:00` : local;
+    },
+
+    all(selector) {
+      return [...this.$root.querySelectorAll(selector)];
+    },
+
+    press(selector, chosen) {
+      for (const button of this.all(selector)) button.setAttribute('aria-pressed', button === chosen);
+    },
+
+    open(selector) {
+      const step = this.$root.querySelector(selector);
+      step.hidden = false;
+      step.scrollIntoView({ block: 'nearest' });
+      step.querySelector('h2').focus();
+    },
+  }));
+});

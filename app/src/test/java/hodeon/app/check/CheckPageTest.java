@@ -1,0 +1,115 @@
+package hodeon.app.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import hodeon.app.StockTest;
+import hodeon.app.stock.Cause;
+import hodeon.app.stock.Place;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class CheckPageTest extends StockTest {
+
+    private static final Cause CAUSE = Cause.of("ottilie", "");
+
+    @Autowired
+    CheckService checks;
+
+    private UUID household;
+    private UUID box;
+
+    @BeforeEach
+    void aBoxWithAModule() {
+        household = mine.householdId();
+        box = stock.addPlace(household, "Lead boat dry box", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        UUID module = stock.addPlace(household, "Wounds", Place.Kind.MODULE, Optional.of(box), Optional.empty());
+        put(box, "head-light", 1, "");
+        put(box, "ibuprofen", 20, "2028-01");
+        put(module, "antiseptic-wipe", 12, "2027-11");
+        put(module, "povidone-bottle", 2, "2029-11");
+    }
+
+    private String begin(String rhythm) throws Exception {
+        return String.valueOf(send(mine, "/stock/checks", "place", box.toString(), "rhythm", rhythm)
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl());
+    }
+
+    private TreeMap<String, Integer> there() {
+        TreeMap<String, Integer> there = new TreeMap<>();
+        stock.of(household)
+                .held()
+                .forEach(h -> there.merge(
+                        h.lot().supply() + (h.lot().opened().isPresent() ? " open" : ""), h.pieces(), Integer::sum));
+        return there;
+    }
+
+    @Test
+    void aRoundWalksEveryPlaceAndWritesWhatItFoundWhenItEnds() throws Exception {
+        String round = begin("YEARLY_ALL");
+        open(mine, round)
+                .andExpect(content().string(containsString("4 of 4 lines to go")))
+                .andExpect(content().string(containsString("Wounds")));
+        send(mine, round + "/lines/0", "answer", "COUNT", "found", "eighteen")
+                .andExpect(flash().attributeExists("faults"));
+        UUID id = UUID.fromString(round.substring(round.lastIndexOf('/') + 1));
+        for (CheckService.Line line : checks.round(household, id).lines()) {
+            String supply = stock.of(household).held().stream()
+                    .filter(h -> h.lot().id().equals(line.lot()))
+                    .findFirst()
+                    .orElseThrow()
+                    .lot()
+                    .supply();
+            String answer =
+                    switch (supply) {
+                        case "ibuprofen" -> "COUNT";
+                        case "antiseptic-wipe" -> "BAD";
+                        case "povidone-bottle" -> "OPENED";
+                        default -> "RIGHT";
+                    };
+            send(mine, round + "/lines/" + line.position(), "answer", answer, "found", "18");
+        }
+        assertThat(there()).containsEntry("ibuprofen", 20);
+        send(mine, round + "/finish");
+        assertThat(there().toString())
+                .isEqualTo("{head-light=1, ibuprofen=18, povidone-bottle=1, povidone-bottle open=1}");
+        open(mine, round).andExpect(content().string(containsString("3 of 4 lines were not")));
+        open(mine, "/stock/checks")
+                .andExpect(content().string(containsString("last on")))
+                .andExpect(content().string(containsString("finished")));
+        send(mine, round + "/lines/0", "answer", "BAD").andExpect(status().isNotFound());
+        open(others, round).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aRhythmLooksOnlyAtWhatItIsFor() throws Exception {
+        open(mine, begin("MONTHLY_CHARGE")).andExpect(content().string(containsString("1 of 1 lines to go")));
+        open(mine, begin("QUARTERLY_LOOK")).andExpect(content().string(containsString("2 of 2 lines to go")));
+    }
+
+    @Test
+    void whoeverCountsAfterSomebodyElseLooksAgain() throws Exception {
+        String first = begin("YEARLY_ALL");
+        String second = begin("YEARLY_ALL");
+        for (int line = 0; line < 4; line++) {
+            send(mine, first + "/lines/" + line, "answer", "COUNT", "found", "1");
+            send(mine, second + "/lines/" + line, "answer", "COUNT", "found", "2");
+        }
+        send(mine, first + "/finish");
+        assertThat(there().toString()).isEqualTo("{antiseptic-wipe=1, head-light=1, ibuprofen=1, povidone-bottle=1}");
+        send(mine, second + "/finish").andExpect(flash().attributeExists("faults"));
+        open(mine, second)
+                .andExpect(content().string(containsString("Somebody changed this while you counted: 1 are there now")))
+                .andExpect(content().string(containsString("3 of 4 lines to go")));
+        assertThat(there().toString()).isEqualTo("{antiseptic-wipe=1, head-light=1, ibuprofen=1, povidone-bottle=1}");
+    }
+}

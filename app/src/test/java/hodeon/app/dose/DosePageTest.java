@@ -1,0 +1,193 @@
+package hodeon.app.dose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import hodeon.app.WebTest;
+import hodeon.app.people.PeopleService;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+
+class DosePageTest extends WebTest {
+
+    @Autowired
+    PeopleService people;
+
+    @Autowired
+    DoseBook book;
+
+    private UUID person(String... more) throws Exception {
+        String[] form = {"name", "Sef", "born", "1986-03-09", "kilograms", "77", "training", "BASIC"};
+        for (int i = 0; i < more.length; i += 2) {
+            form = with(form, more[i], more[i + 1]);
+        }
+        String to = send(mine, "/people/new", form).andReturn().getResponse().getRedirectedUrl();
+        return UUID.fromString(String.valueOf(to).replace("/people/", ""));
+    }
+
+    private ResultActions note(UUID person, String product, String units, int hoursAgo, String... more)
+            throws Exception {
+        String[] form = {
+            "product",
+            product,
+            "units",
+            units,
+            "zone",
+            "Europe/Oslo",
+            "at",
+            LocalDateTime.now(java.time.ZoneId.of("Europe/Oslo"))
+                    .minusHours(hoursAgo)
+                    .truncatedTo(ChronoUnit.MINUTES)
+                    .toString()
+        };
+        for (int i = 0; i < more.length; i += 2) {
+            form = with(form, more[i], more[i + 1]);
+        }
+        return send(mine, "/people/" + person + "/clock", form);
+    }
+
+    @Test
+    void theSheetSaysHowMuchHowOftenAndWhyNot() throws Exception {
+        UUID jonas = person("conditions", "BLOOD_THINNER");
+        open(mine, "/people/" + jonas + "/doses?q=tablets")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("1 to 2 tablets"),
+                                containsString(
+                                        "at least 4 h apart; at most 4 times and 8 tablets in 24 h; ask after 3 days"),
+                                containsString(
+                                        "1000 mg ÷ 500 mg a tablet, rounded down to steps of 1 tablet = 2 tablets."),
+                                containsString("Not said: Not for Sef: takes a blood thinner."))));
+        open(others, "/people/" + jonas + "/doses").andExpect(status().isNotFound());
+        open(mine, "/people/" + jonas + "/clock?product=ibuprofen-200")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Next: not said for them, ask first"),
+                                not(containsString("Next: now")))));
+    }
+
+    @Test
+    void theClockCountsOverAllProductsAndStopsTheOneTooMany() throws Exception {
+        UUID sef = person();
+        note(sef, "cold-tablet", "2", 9).andExpect(redirectedUrl("/people/" + sef + "/clock"));
+        note(sef, "paracetamol-500", "2", 1).andExpect(redirectedUrl("/people/" + sef + "/clock"));
+        open(mine, "/people/" + sef + "/clock")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("In the last 24 h 2000 mg; room for 2000 mg"),
+                                containsString("2 tablets of Paracetamol 500 mg tablets"))));
+        note(sef, "paracetamol-dissolving-500", "2", 0)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Stopped: nothing was noted"),
+                                containsString("paracetamol: Less than 4 h from another dose."))));
+        note(sef, "paracetamol-500", "3", 0, "override", "true")
+                .andExpect(content().string(containsString("needs a reason")));
+        assertThat(book.of(mine.householdId(), sef).kept()).hasSize(2);
+        note(sef, "paracetamol-500", "3", 0, "override", "true", "why", "the practice said so by radio")
+                .andExpect(redirectedUrl("/people/" + sef + "/clock"));
+        open(mine, "/people/" + sef + "/clock")
+                .andExpect(
+                        content()
+                                .string(
+                                        allOf(
+                                                containsString(
+                                                        "the practice said so by radio (although: More than 1 to 2 tablets at once. paracetamol: Less than 4 h"))));
+        open(mine, "/people/" + sef + "/data.json")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("3 tablets of Paracetamol 500 mg tablets"),
+                                containsString("2 tablets of Cold-relief tablets"))));
+        open(mine, "/doses").andExpect(content().string(containsString("In the last 24 h 3500 mg")));
+        open(others, "/doses").andExpect(content().string(not(containsString("3500"))));
+    }
+
+    @Test
+    void whatWasNotedByMistakeIsStruckOutAndNoLongerCounts() throws Exception {
+        UUID sef = person();
+        note(sef, "ibuprofen-200", "2", 1);
+        UUID dose = book.of(mine.householdId(), sef).kept().getFirst().id();
+        send(others, "/people/" + sef + "/clock/" + dose + "/strike").andExpect(status().isNotFound());
+        send(mine, "/people/" + sef + "/clock/" + dose + "/strike");
+        open(mine, "/people/" + sef + "/clock")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("struck out by " + mine.getUsername()),
+                                containsString("Nothing in the last 24 h."))));
+        note(sef, "ibuprofen-200", "2", 0).andExpect(redirectedUrl("/people/" + sef + "/clock"));
+    }
+
+    @Test
+    void whatTheLabelDoesNotCoverIsStoppedTooAndBadInputIsToldAtOnce() throws Exception {
+        UUID baby =
+                person("born", LocalDateTime.now().minusMonths(2).toLocalDate().toString(), "kilograms", "5");
+        note(baby, "paracetamol-syrup-120", "2.5", 0)
+                .andExpect(content().string(containsString("The label speaks from 3 months")));
+        send(mine, "/people/" + baby + "/clock", "product", "moonshine", "units", "two", "zone", "Mars", "at", "now")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("What was given is one of the list"),
+                                containsString("“two” was given"),
+                                containsString("“Mars” was given"))));
+        send(
+                        mine,
+                        "/people/" + baby + "/clock",
+                        "product",
+                        "ibuprofen-200",
+                        "units",
+                        "1",
+                        "zone",
+                        "Europe/Oslo",
+                        "at",
+                        "2099-01-01T10:00")
+                .andExpect(content().string(containsString("within the last seven days")));
+        send(others, "/people/" + baby + "/clock", "product", "ibuprofen-200").andExpect(status().isNotFound());
+        assertThat(book.of(mine.householdId(), baby).kept()).isEmpty();
+    }
+
+    /** Two who give the same dose at the same moment: one is noted, the other is stopped. */
+    @Test
+    void twoAtOnceDoNotBothNoteTheSameDose() throws Exception {
+        UUID sef = person();
+        for (String product : List.of("paracetamol-500", "ibuprofen-200", "aspirin-300")) {
+            CountDownLatch together = new CountDownLatch(1);
+            try (ExecutorService two = Executors.newFixedThreadPool(2)) {
+                List<Future<Integer>> answers = java.util.stream.Stream.of(1, 2)
+                        .map(n -> two.submit(() -> {
+                            together.await();
+                            return note(sef, product, "1", 0)
+                                    .andReturn()
+                                    .getResponse()
+                                    .getStatus();
+                        }))
+                        .toList();
+                together.countDown();
+                assertThat(List.of(answers.get(0).get(), answers.get(1).get())).containsExactlyInAnyOrder(302, 422);
+            }
+        }
+        assertThat(book.of(mine.householdId(), sef).kept()).hasSize(3);
+    }
+
+    @Test
+    void whatToAskFirstIsSaidWhereADoseIsLookedUp() throws Exception {
+        UUID sef = person("conditions", "ASTHMA");
+        open(mine, "/people/" + sef + "/clock?product=ibuprofen-200")
+                .andExpect(content().string(allOf(containsString("Ask first"), containsString("brings on an attack"))));
+    }
+}

@@ -1,0 +1,125 @@
+package hodeon.app.medicine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import hodeon.app.WebTest;
+import hodeon.core.medication.Product;
+import hodeon.core.notice.Fault;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class MedicinePageTest extends WebTest {
+
+    @Autowired
+    MedicineShelf shelf;
+
+    private static final String[] OWN = {
+        "name",
+        "Acetaminophen 80 mg chews",
+        "ingredient",
+        "Acetaminophen",
+        "form",
+        "CHEWABLE",
+        "strength",
+        "80",
+        "step",
+        "1",
+        "perPiece",
+        "1",
+        "supply",
+        "",
+        "bands",
+        "age 6y-12y dose 160 every 6h times 4 most 640\nage 12y- dose 320-480 every 6h times 4 most 1920"
+    };
+
+    @Test
+    void whatTheOwnPackSaysWinsAndIsTheHouseholdsAlone() throws Exception {
+        send(mine, "/medicines", OWN).andExpect(flash().attribute("said", "Acetaminophen 80 mg chews added."));
+        open(mine, "/medicines").andExpect(content().string(containsString("Acetaminophen 80 mg chews")));
+        open(others, "/medicines").andExpect(content().string(not(containsString("Acetaminophen 80 mg chews"))));
+        Product own = shelf.own(mine.householdId()).getFirst().product();
+        // The same substance by another name: counted together with every paracetamol product.
+        assertThat(own.strengths()).containsOnlyKeys("paracetamol");
+        String to = send(mine, "/people/new", "name", "Beck", "years", "9", "kilograms", "29")
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        open(mine, to + "/doses?q=chews")
+                .andExpect(content()
+                        .string(allOf(containsString("2 chewable tablets"), containsString("at least 6 h apart"))));
+        UUID row = shelf.own(mine.householdId()).getFirst().row();
+        send(others, "/medicines/" + row + "/remove").andExpect(status().isNotFound());
+        send(mine, "/medicines/" + row + "/remove");
+        assertThat(shelf.own(mine.householdId())).isEmpty();
+    }
+
+    @Test
+    @SuppressWarnings("unchecked")
+    void everyFaultIsToldAndNothingIsKept() throws Exception {
+        String[] bad = with(
+                with(with(with(with(OWN, "name", ""), "strength", "much"), "form", "POTION"), "supply", "moon"),
+                "bands",
+                "two a day");
+        List<Fault> faults = (List<Fault>)
+                send(mine, "/medicines", bad).andReturn().getFlashMap().get("faults");
+        assertThat(faults).map(Fault::field).containsExactly("name", "form", "strength", "supply", "bands");
+        send(mine, "/medicines/rules", "tradition", "ROMAN", "reserve", "-3")
+                .andExpect(flash().attributeExists("faults"));
+        assertThat(shelf.own(mine.householdId())).isEmpty();
+    }
+
+    @Test
+    void anUnknownSubstanceIsKeptUnderItsName() throws Exception {
+        send(mine, "/medicines", with(with(OWN, "ingredient", "Moonwort"), "prescribed", "true"));
+        assertThat(shelf.of(mine.householdId()).ingredient("own-moonwort")).isPresent();
+        send(mine, "/medicines/rules", "tradition", "NORTH_AMERICAN", "reserve", "5");
+        assertThat(shelf.rules(mine.householdId()).reserveFor(20)).isEqualTo(5);
+    }
+
+    @Test
+    void theSameInFormAndStrengthTakesThePlaceOfWhatShips() throws Exception {
+        send(
+                mine,
+                "/medicines",
+                "name",
+                "A pack at home: ibuprofen 200 mg",
+                "ingredient",
+                "ibuprofen",
+                "form",
+                "TABLET",
+                "strength",
+                "200",
+                "step",
+                "1",
+                "perPiece",
+                "1",
+                "bands",
+                "age 18y- dose 200 every 8h times 2 most 400");
+        assertThat(shelf.of(mine.householdId()).products())
+                .hasSameSizeAs(shelf.of(others.householdId()).products());
+        // Entered twice, the first stands and nothing breaks.
+        send(mine, "/medicines", with(with(with(OWN, "ingredient", "ibuprofen"), "form", "TABLET"), "strength", "200"));
+        open(mine, "/medicines").andExpect(status().isOk());
+        Product ours = shelf.of(mine.householdId()).product("ibuprofen-200").orElseThrow();
+        // It still lies in the kit as the supply that ships, two tablets a piece.
+        assertThat(ours.supply()).contains("ibuprofen");
+        assertThat(ours.perPiece()).isEqualByComparingTo("2");
+        String to = String.valueOf(send(mine, "/people/new", "name", "Sef", "years", "40", "kilograms", "77")
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl());
+        open(mine, to + "/doses?q=at home")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("1 tablet"),
+                                containsString("at least 8 h apart; at most 2 times and 2 tablets in 24 h"))));
+    }
+}

@@ -1,0 +1,221 @@
+package hodeon.app.people;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import hodeon.app.WebTest;
+import hodeon.app.trip.TripService;
+import hodeon.app.usage.UseLog;
+import hodeon.core.party.Person;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class PeoplePageTest extends WebTest {
+
+    static final String NAME = "Quillonwave Ferrymander";
+
+    static final String[] BECK = {
+        "name",
+        NAME,
+        "born",
+        "2017-03-09",
+        "kilograms",
+        "29",
+        "weighedOn",
+        "2026-11-01",
+        "training",
+        "UNTRAINED",
+        "allergies",
+        "NSAID",
+        "conditions",
+        "ASTHMA",
+        "rescue",
+        "RELIEVER_INHALER",
+        "where-RELIEVER_INHALER",
+        "Hollowpine pocket",
+        "regular[0].product",
+        "cetirizine-syrup",
+        "regular[0].units",
+        "5",
+        "regular[0].times",
+        "8:00 20:00",
+        "direction[0].ingredient",
+        "paracetamol",
+        "direction[0].perKilogram",
+        "15",
+        "direction[0].most",
+        "500",
+        "direction[0].hours",
+        "6",
+        "direction[0].day",
+        "1740",
+        "direction[0].by",
+        "the harbour practice",
+        "direction[0].on",
+        "2026-05-02",
+        "contact[0].name",
+        "Zephyrine Oldbank",
+        "contact[0].phone",
+        "0000 555 0199",
+        "notes",
+        "Afraid of Thunderspoons."
+    };
+
+    @Autowired
+    PeopleService people;
+
+    @Autowired
+    TripService trips;
+
+    @Autowired
+    UseLog log;
+
+    private UUID beck() throws Exception {
+        String to = send(mine, "/people/new", BECK)
+                .andExpect(status().is3xxRedirection())
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        return UUID.fromString(String.valueOf(to).replace("/people/", ""));
+    }
+
+    @Test
+    void somebodyIsWrittenDownOnceAndForTheHouseholdAlone() throws Exception {
+        UUID id = beck();
+        open(mine, "/people/" + id)
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("value=\"Hollowpine pocket\""),
+                                containsString("value=\"08:00 20:00\""),
+                                containsString("Afraid of Thunderspoons."))));
+        open(mine, "/people").andExpect(content().string(containsString("reliever inhaler: Hollowpine pocket")));
+        send(mine, "/people/new", BECK)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("Every person has a name of their own")));
+        open(others, "/people").andExpect(content().string(not(containsString(NAME))));
+        for (String page : List.of("", "/data.json", "/doses", "/clock")) {
+            open(others, "/people/" + id + page).andExpect(status().isNotFound());
+        }
+        send(others, "/people/" + id, BECK).andExpect(status().isNotFound());
+        send(others, "/people/" + id + "/erase", "name", NAME).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void whoLookedIsKeptAndEverythingCanBeTakenOut() throws Exception {
+        UUID id = beck();
+        open(mine, "/people/" + id);
+        assertThat(people.views(mine.householdId(), id, 10))
+                .map(v -> v.by() + " " + v.what())
+                .containsExactly(mine.getUsername() + " page");
+        open(mine, "/people/" + id + "/data.json")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Zephyrine Oldbank"),
+                                containsString("the harbour practice"),
+                                containsString("\"export\""))));
+    }
+
+    @Test
+    void everyFaultIsToldAndNothingTypedIsLost() throws Exception {
+        String[] typed = with(
+                with(
+                        with(
+                                with(
+                                        with(with(BECK, "born", "9 March"), "kilograms", "400"),
+                                        "regular[0].times",
+                                        "noon"),
+                                "direction[0].day",
+                                "100"),
+                        "contact[0].phone",
+                        ""),
+                "conditions",
+                "BRAVE");
+        send(mine, "/people/new", typed)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("written like 2017-03-09"),
+                                containsString("The body mass in kg is a number from 0.5 to 300"),
+                                containsString("“noon” was given"),
+                                containsString("The most in 24 h is at least the most at once"),
+                                containsString("A telephone number has 1 to 80 characters"),
+                                containsString("Only what the list offers can be chosen"),
+                                containsString("value=\"noon\""),
+                                containsString("Afraid of Thunderspoons."))));
+        assertThat(people.all(mine.householdId())).isEmpty();
+    }
+
+    @Test
+    void twoWhoChangeOnePersonAreToldAndNothingIsLost() throws Exception {
+        UUID id = beck();
+        send(mine, "/people/" + id, with(with(BECK, "version", "0"), "kilograms", "30"))
+                .andExpect(redirectedUrl("/people/" + id));
+        send(mine, "/people/" + id, with(with(BECK, "version", "0"), "kilograms", "31"))
+                .andExpect(status().isConflict())
+                .andExpect(content()
+                        .string(allOf(containsString("Somebody else has changed"), containsString("value=\"31\""))));
+        assertThat(people.find(mine.householdId(), id).profile().kilograms()).hasToString("30");
+    }
+
+    @Test
+    void whoIsKnownComesIntoABriefWithOnePress() throws Exception {
+        beck();
+        String[] brief = with(with(brief("Marrowfjord"), "do", "add-known"), "known", NAME);
+        send(mine, "/trips/new", brief)
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("name=\"people[1].name\" value=\"" + NAME + "\""),
+                                containsString("name=\"people[1].kilograms\" value=\"29\""))));
+    }
+
+    @Test
+    void whoIsErasedIsGoneFromTripsLogsAndDrafts() throws Exception {
+        UUID id = beck();
+        String[] brief = with(
+                with(
+                        with(with(brief("Marrowfjord"), "people[1].name", NAME), "people[1].years", "9"),
+                        "people[1].kilograms",
+                        "29"),
+                "people[1].conditions",
+                "ASTHMA");
+        String trip = String.valueOf(send(mine, "/trips/new", brief)
+                        .andReturn()
+                        .getResponse()
+                        .getRedirectedUrl())
+                .replace("/odds", "");
+        UUID tripId = UUID.fromString(trip.replace("/trips/", ""));
+        log.keep(
+                mine.householdId(),
+                tripId,
+                UUID.randomUUID(),
+                new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, "on " + NAME + "'s heel"),
+                new UseLog.Detail(
+                        Optional.empty(), NAME, "", Map.of(), Optional.empty(), "", false, OptionalInt.empty()));
+        send(mine, "/trips/new", with(with(brief, "do", "draft"), "name", "Another"));
+        send(mine, "/people/" + id + "/erase", "name", "Quill").andExpect(flash().attributeExists("faults"));
+        assertThat(people.all(mine.householdId())).hasSize(1);
+        send(mine, "/people/" + id + "/erase", "name", NAME).andExpect(redirectedUrl("/people"));
+        open(mine, "/people/" + id).andExpect(status().isNotFound());
+        Person left =
+                trips.find(mine.householdId(), tripId).trip().party().people().get(1);
+        assertThat(left.name()).isEqualTo("Somebody 2");
+        assertThat(left.conditions()).isEmpty();
+        assertThat(log.of(mine.householdId(), tripId)).allSatisfy(k -> {
+            assertThat(k.detail().who()).isEmpty();
+            assertThat(k.line().note()).isEqualTo("on somebody's heel");
+        });
+        open(mine, "/trips/new").andExpect(content().string(not(containsString(NAME))));
+    }
+}

@@ -1,0 +1,123 @@
+package hodeon.app.people;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hodeon.core.medication.FormularyReader;
+import hodeon.core.notice.Fault;
+import hodeon.core.party.Training;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.util.LinkedMultiValueMap;
+
+class ProfileTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2028, 2, 29);
+
+    private static Profile born(LocalDate born, int years, LocalDate yearsOn) {
+        return new Profile(
+                false,
+                "Beck",
+                born,
+                years,
+                yearsOn,
+                new BigDecimal("29.5"),
+                TODAY,
+                Training.UNTRAINED,
+                Set.of(),
+                Set.of(),
+                Map.of(),
+                List.of(new Profile.Regular(
+                        "cetirizine-syrup",
+                        new BigDecimal("2.5"),
+                        List.of(LocalTime.of(8, 0), LocalTime.of(20, 0)),
+                        "")),
+                List.of(),
+                List.of(),
+                "");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2028-02-29, 0, 0 months",
+        "2027-03-01, 11, 11 months",
+        "2027-02-28, 12, 12 months",
+        "2026-03-01, 23, 23 months",
+        "2026-02-28, 24, 2 years",
+        "2016-02-29, 144, 12 years",
+        "2016-03-01, 143, 11 years",
+    })
+    void ageIsCountedInCompletedMonths(LocalDate born, int months, String says) {
+        assertThat(born(born, 0, null).months(TODAY)).isEqualTo(months);
+        assertThat(born(born, 0, null).age(TODAY)).isEqualTo(says);
+    }
+
+    @Test
+    void anAgeWithoutABirthDateGrowsWithTime() {
+        assertThat(born(null, 9, TODAY.minusMonths(14)).months(TODAY)).isEqualTo(9 * 12 + 14);
+    }
+
+    @Test
+    void aPersonOfATripAndADaysMedicineFollow() {
+        Profile beck = born(LocalDate.of(2018, 6, 1), 0, null);
+        assertThat(beck.person(TODAY).orElseThrow().bodyMass().grams()).isEqualTo(29_500);
+        assertThat(beck.person(TODAY).orElseThrow().years()).isEqualTo(9);
+        assertThat(beck.regular().getFirst().unitsADay()).isEqualByComparingTo("5");
+        assertThat(beck.taking(FormularyReader.shipped())).containsExactly("cetirizine");
+        assertThat(beck.patient(TODAY, Set.of()).weighed().orElseThrow().kilograms())
+                .hasToString("29.5");
+    }
+
+    /** Every field that can be wrong, one at a time. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "name | '' | a name has 1 to 80 characters",
+                "born | 2017-02-29 | the day is written like 2017-03-09 and lies in the past",
+                "born | 2031-01-01 | the day is written like 2017-03-09 and lies in the past",
+                "born | 1850-01-01 | the day is written like 2017-03-09 and lies in the past",
+                "kilograms | 0.4 | the body mass in kg is a number from 0.5 to 300, to at most three decimals",
+                "kilograms | 1e2 | the body mass in kg is a number from 0.5 to 300, to at most three decimals",
+                "kilograms | -5 | the body mass in kg is a number from 0.5 to 300, to at most three decimals",
+                "weighedOn | yesterday | the day is written like 2017-03-09 and lies in the past",
+                "training | WIZARD | only what the list offers can be chosen",
+                "allergies | MOONLIGHT | only what the list offers can be chosen",
+                "rescue | LUCK | only what the list offers can be chosen",
+                "regular[0].product | moonshine | a regular medicine is one of the list",
+                "direction[0].ingredient | moonshine | a direction is for an ingredient of the list",
+            })
+    void oneWrongFieldIsOneFault(String field, String value, String limit) {
+        LinkedMultiValueMap<String, String> form = new LinkedMultiValueMap<>();
+        form.add("name", "Beck");
+        form.add("born", "2017-03-09");
+        if (field.startsWith("regular")) {
+            form.add("regular[0].units", "1");
+            form.add("regular[0].times", "08:00");
+        } else if (field.startsWith("direction")) {
+            form.add("direction[0].most", "500");
+            form.add("direction[0].day", "1500");
+            form.add("direction[0].hours", "6");
+            form.add("direction[0].by", "the practice");
+            form.add("direction[0].on", "2027-05-02");
+        }
+        form.set(field, value);
+        PersonReader reader = new PersonReader(new Typed(form), FormularyReader.shipped(), TODAY);
+        assertThat(reader.read()).isEmpty();
+        assertThat(reader.faults()).map(Fault::limit).containsExactly(limit);
+        assertThat(reader.faults()).map(Fault::field).containsExactly(field);
+    }
+
+    @Test
+    void whatIsKeptComesBackIntoTheFieldsAsItWas() {
+        Profile beck = born(LocalDate.of(2018, 6, 1), 0, null);
+        PersonReader reader = new PersonReader(PersonFields.of(beck, TODAY), FormularyReader.shipped(), TODAY);
+        assertThat(reader.read()).contains(beck);
+    }
+}

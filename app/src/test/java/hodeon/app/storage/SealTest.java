@@ -1,0 +1,44 @@
+package hodeon.app.storage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class SealTest {
+
+    @TempDir
+    Path folder;
+
+    @Test
+    void whatIsSealedOpensWithTheSameKeyOnlyAndLooksDifferentEachTime() {
+        Seal seal = new Seal(folder.resolve("key"));
+        String closed = seal.close("Beck, 9, asthma ✓");
+        assertThat(closed).startsWith(Seal.MARK).doesNotContain("Beck").isNotEqualTo(seal.close("Beck, 9, asthma ✓"));
+        assertThat(new Seal(folder.resolve("key")).open(closed)).isEqualTo("Beck, 9, asthma ✓");
+        assertThatThrownBy(() -> new Seal(folder.resolve("another")).open(closed))
+                .isInstanceOf(Seal.WrongKey.class);
+        String touched = closed.substring(0, closed.length() - 8) + "AAAAAAA=";
+        assertThatThrownBy(() -> seal.open(touched)).isInstanceOf(Seal.WrongKey.class);
+    }
+
+    @Test
+    void whatWasWrittenBeforeThereWasASealIsReadAsItIs() {
+        Seal seal = new Seal(folder.resolve("key"));
+        assertThat(seal.open("Beck")).isEqualTo("Beck");
+        assertThat(seal.close("")).isEmpty();
+    }
+
+    @Test
+    void aDamagedKeyIsSaidAtOnce() throws Exception {
+        Path damaged = Files.writeString(folder.resolve("damaged"), "c2hvcnQ=");
+        assertThatThrownBy(() -> new Seal(damaged))
+                .isInstanceOf(Seal.WrongKey.class)
+                .hasMessageContaining("5 bytes");
+        Path nonsense = Files.writeString(folder.resolve("nonsense"), "not a key !");
+        assertThatThrownBy(() -> new Seal(nonsense)).isInstanceOf(Seal.WrongKey.class);
+    }
+}

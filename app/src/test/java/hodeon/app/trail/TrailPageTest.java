@@ -1,0 +1,165 @@
+package hodeon.app.trail;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import hodeon.app.StockTest;
+import hodeon.app.household.Member;
+import hodeon.app.kit.KitService;
+import hodeon.app.stock.Place;
+import hodeon.app.usage.UseLog;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.ResultActions;
+
+class TrailPageTest extends StockTest {
+
+    @Autowired
+    UseLog log;
+
+    @Autowired
+    KitService kits;
+
+    private String trip;
+    private UUID id;
+
+    @BeforeEach
+    void aTripWithItsKit() throws Exception {
+        trip = trip(mine, "Skerry ring");
+        id = UUID.fromString(trip.replace("/trips/", ""));
+        UUID kit = kits.save(
+                mine.householdId(), id, "Deck pouch", Map.of("hydrocolloid-pad", 5, "povidone-bottle", 2, "shears", 1));
+        UUID pouch =
+                stock.addPlace(mine.householdId(), "Deck pouch", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
+        put(pouch, "hydrocolloid-pad", 2, "2027-09");
+        put(pouch, "hydrocolloid-pad", 3, "2029-09");
+        put(pouch, "povidone-bottle", 2, "2029-09");
+        put(pouch, "shears", 1, "");
+    }
+
+    private ResultActions note(Member member, String json) throws Exception {
+        return web.perform(post(trip + "/trail")
+                .with(user(member))
+                .with(csrf())
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json));
+    }
+
+    private static String blister(UUID entry) {
+        return """
+                {"id":"%s","at":"2027-06-13T10:20","problem":"blister","who":"Ottilie Brandt",
+                 "used":{"hydrocolloid-pad":3},"place":"second skerry","note":"left heel"}""".formatted(entry);
+    }
+
+    @Test
+    void thePageOffersWhatTheKitHoldsForEachProblem() throws Exception {
+        open(mine, trip + "/trail")
+                .andExpect(content().string(containsString("data-problem=\"blister\"")))
+                .andExpect(content().string(containsString("hydrocolloid-pad=1")))
+                .andExpect(content().string(containsString("data-about=\"tick\"")))
+                .andExpect(content().string(containsString("Ottilie Brandt")));
+        open(mine, "/trail-worker.js").andExpect(header().string("Content-Type", containsString("text/javascript")));
+        open(mine, trip + "/trail/token").andExpect(content().string(containsString("X-CSRF-TOKEN")));
+    }
+
+    @Test
+    void aNoteIsKeptOnceHoweverOftenItIsSent() throws Exception {
+        UUID entry = UUID.randomUUID();
+        note(mine, blister(entry)).andExpect(status().isCreated());
+        note(mine, blister(entry)).andExpect(status().isOk());
+        assertThat(log.of(mine.householdId(), id)).singleElement().satisfies(k -> {
+            assertThat(k.detail().used()).isEqualTo(Map.of("hydrocolloid-pad", 3));
+            assertThat(k.detail().place()).isEqualTo("second skerry");
+        });
+        open(mine, trip + "/log")
+                .andExpect(content().string(containsString("3 × Hydrocolloid blister pad")))
+                .andExpect(content().string(containsString("2027-06-13 10:20")));
+    }
+
+    @Test
+    void whatMustBeToldLaterIsKept() throws Exception {
+        note(mine, """
+                {"id":"%s","at":"2027-06-13T11:00","problem":"severe-limb-bleeding","who":"a stranger",
+                 "tourniquetAt":"2027-06-13T10:52"}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
+        note(mine, """
+                {"id":"%s","at":"2027-06-13T12:00","problem":"tick","bodyPlace":"left knee","specimen":true}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
+        note(mine, """
+                {"id":"%s","at":"2027-06-13T12:30","problem":"small-burn","burnPercent":"1"}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
+        open(mine, trip + "/log")
+                .andExpect(content().string(containsString("tourniquet on at 2027-06-13 10:52")))
+                .andExpect(content().string(containsString("left knee; specimen kept")))
+                .andExpect(content().string(containsString("about 1 % of the body burnt")));
+    }
+
+    @Test
+    void whatCannotBeTakenSaysWhyAndOthersAreTurnedAway() throws Exception {
+        note(mine, """
+                {"id":"x","at":"2027-01-01T10:00","problem":"nothing","used":{"hydrocolloid-pad":-1},"burnPercent":"900"}""")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("a note has an id".replace("a note", "A note"))))
+                .andExpect(content().string(containsString("2027-06-12 to 2027-06-14")))
+                .andExpect(content().string(containsString("from 0 to 100 %")));
+        note(mine, "{\"id\":").andExpect(status().is4xxClientError());
+        note(others, blister(UUID.randomUUID())).andExpect(status().isGone());
+        open(others, trip + "/trail").andExpect(status().isNotFound());
+        open(others, trip + "/debrief").andExpect(status().isNotFound());
+        assertThat(log.of(mine.householdId(), id)).isEmpty();
+    }
+
+    private Map<String, Integer> there() {
+        Map<String, Integer> there = new TreeMap<>();
+        stock.of(mine.householdId())
+                .held()
+                .forEach(h -> there.merge(
+                        h.lot().supply()
+                                + h.lot().printed().map(p -> " " + p).orElse("")
+                                + h.lot().opened().map(d -> " open " + d).orElse(""),
+                        h.pieces(),
+                        Integer::sum));
+        return there;
+    }
+
+    @Test
+    void theDebriefTakesOutWhatWasUsedAndDatesWhatWasOpened() throws Exception {
+        note(mine, blister(UUID.randomUUID()));
+        open(mine, trip + "/debrief")
+                .andExpect(content().string(containsString("name=\"used-hydrocolloid-pad\" value=\"3\"")));
+        send(mine, trip + "/debrief", "used-hydrocolloid-pad", "6").andExpect(flash().attributeExists("faults"));
+        send(
+                        mine,
+                        trip + "/debrief",
+                        "used-hydrocolloid-pad",
+                        "3",
+                        "left-povidone-bottle",
+                        "2",
+                        "opened-povidone-bottle",
+                        "yes",
+                        "learn",
+                        "yes")
+                .andExpect(flash().attributeExists("said"));
+        assertThat(there())
+                .isEqualTo(Map.of(
+                        "hydrocolloid-pad 2029-09", 2,
+                        "povidone-bottle 2029-09", 1,
+                        "povidone-bottle 2029-09 open 2027-06-14", 1,
+                        "shears", 1));
+        assertThat(log.learnsFrom(mine.householdId(), id)).isTrue();
+        open(mine, trip + "/debrief")
+                .andExpect(content().string(containsString("3 already taken out")))
+                .andExpect(content().string(not(containsString("name=\"used-hydrocolloid-pad\" value=\"3\""))));
+    }
+}

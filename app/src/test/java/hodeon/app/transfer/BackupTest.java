@@ -1,0 +1,201 @@
+package hodeon.app.transfer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import hodeon.app.StockTest;
+import hodeon.app.check.CheckService;
+import hodeon.app.household.Member;
+import hodeon.app.kit.KitService;
+import hodeon.app.stock.Arrival;
+import hodeon.app.stock.Cause;
+import hodeon.app.stock.Place;
+import hodeon.app.trip.TripService;
+import hodeon.core.stock.PrintedExpiry;
+import hodeon.core.stock.Rhythm;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.ResultActions;
+
+class BackupTest extends StockTest {
+
+    @Autowired
+    KitService kits;
+
+    @Autowired
+    CheckService checks;
+
+    @Autowired
+    TripService trips;
+
+    @Autowired
+    JdbcTemplate database;
+
+    /** Something in every table. */
+    @BeforeEach
+    void aHouseholdThatHasEverything() throws Exception {
+        UUID household = mine.householdId();
+        String trip = trip(mine, "Skerry ring");
+        UUID id = UUID.fromString(trip.replace("/trips/", ""));
+        send(mine, trip + "/mat/minus", "supply", "hydrocolloid-pad", "version", "0");
+        send(mine, trip + "/odds/factors", "problem", "blister", "version", "0");
+        UUID kit = kits.save(household, id, "Deck pouch", Map.of("antiseptic-wipe", 6, "shears", 1));
+        UUID pouch = stock.addPlace(household, "Deck pouch", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
+        UUID module = stock.addPlace(household, "Wounds", Place.Kind.MODULE, Optional.of(pouch), Optional.empty());
+        List<UUID> lots = ledger.receive(
+                household,
+                List.of(
+                        Arrival.of(
+                                module,
+                                "antiseptic-wipe",
+                                9,
+                                Optional.of(PrintedExpiry.parse("2028-03")),
+                                LocalDate.of(2026, 1, 1)),
+                        Arrival.of(pouch, "shears", 1, Optional.empty(), LocalDate.of(2026, 1, 1))),
+                Cause.of("sef", "=1+1, \"quoted\"\u00e9"));
+        ledger.open(
+                household, lots.getFirst(), module, 1, LocalDate.of(2026, 5, 1), new Cause("sef", "", Optional.of(id)));
+        ledger.undo(household, 3, Cause.of("sef", ""));
+        send(
+                mine,
+                "/stock/enter",
+                "place",
+                "Deck pouch",
+                "supply",
+                "gloves-nitrile",
+                "pieces",
+                "4",
+                "article",
+                "02000000000015",
+                "price",
+                "0.12");
+        send(mine, "/stock/recalls", "supply", "shears", "from", "2027-01-01");
+        UUID round = checks.start(household, pouch, Rhythm.YEARLY_ALL, "sef");
+        checks.answer(household, round, 0, hodeon.app.check.Answer.RIGHT, 0);
+        send(mine, trip + "/log", "on", "2027-06-13", "problem", "Blister", "times", "2", "note", "");
+        send(mine, trip + "/log/learn", "learn", "true");
+        send(mine, "/restock/tick", "supply", "shears", "bought", "true");
+        send(mine, "/reminders/digest", "address", "sef@tidewrack.example", "days", "9");
+    }
+
+    private String written(Member member) throws Exception {
+        return open(member, "/backup/household.json")
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    private ResultActions restore(Member member, String file) throws Exception {
+        return web.perform(multipart("/backup")
+                .file(new MockMultipartFile("file", file.getBytes(StandardCharsets.UTF_8)))
+                .with(user(member))
+                .with(csrf()));
+    }
+
+    private void erase(UUID household) {
+        for (String table : List.of(
+                "stock_balance",
+                "check_round",
+                "stock_movement",
+                "stock_lot",
+                "stock_product",
+                "stock_withdrawal",
+                "stock_place",
+                "stock_head",
+                "kit",
+                "log_entry",
+                "logged_trip",
+                "mat",
+                "trip",
+                "shopping_tick",
+                "mail_digest")) {
+            database.update(
+                    "delete from " + table + (table.equals("stock_place") ? " where inside is not null and" : " where")
+                            + " household_id = ?",
+                    household);
+        }
+        database.update("delete from stock_place where household_id = ?", household);
+    }
+
+    @Test
+    void anEmptyHouseholdThatIsRestoredWritesTheSameFile() throws Exception {
+        String file = written(mine);
+        assertThat(file)
+                .contains("Skerry ring")
+                .doesNotContain(mine.householdId().toString())
+                .doesNotContain("password");
+        Map<String, Integer> before = there(mine);
+        erase(mine.householdId());
+        restore(others, file).andExpect(status().is3xxRedirection());
+        assertThat(written(others)).isEqualTo(file);
+        assertThat(there(others)).isEqualTo(before);
+        assertThat(trips.all(others.householdId())).hasSize(1);
+        open(others, "/").andExpect(content().string(containsString("Skerry ring")));
+    }
+
+    private Map<String, Integer> there(Member member) {
+        Map<String, Integer> there = new java.util.TreeMap<>();
+        stock.of(member.householdId())
+                .held()
+                .forEach(h -> there.merge(h.lot().supply() + h.lot().opened(), h.pieces(), Integer::sum));
+        return there;
+    }
+
+    private void refused(String file, String why) throws Exception {
+        restore(others, file)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString(why)));
+        assertThat(trips.all(others.householdId())).isEmpty();
+        assertThat(stock.places(others.householdId())).isEmpty();
+    }
+
+    @Test
+    void aDamagedOrNewerFileIsRefusedWholeWithTheReason() throws Exception {
+        String file = written(mine);
+        erase(mine.householdId());
+        refused(file.substring(0, file.length() / 2), "stops being so at line");
+        refused("PK\u0003\u0004", "stops being so at line 1");
+        refused("{}", "of the format hodeon-household");
+        refused(file.replace("\"version\" : 2", "\"version\" : 3"), "this one is newer");
+        refused(file.replace("Skerry ring", "Skerry rinG"), "have changed since they were written");
+        String open = file.replaceAll("\"checksum\" : \"[0-9a-f]+\",", "");
+        refused(open.replace("\"SUMMER\"", "\"SUMER\""), "/tables/trip/0/season");
+        refused(open.replace("\"pieces\" : 9", "\"pieces\" : 99999999999"), "keeps to its schema");
+        refused(open.replace("\"pieces\" : 9", "\"pieces\" : 0"), "fits together");
+        refused(
+                open.replaceFirst("\"from_place\" : \"[0-9a-f-]+\"", "\"from_place\" : \"" + UUID.randomUUID() + "\""),
+                "in the same file");
+        refused(open.replace("2028-03-31", "2028-02-30"), "fits together");
+        refused("[".repeat(100_000), "stops being so");
+        String first = open.replace("\"version\" : 2", "\"version\" : 1")
+                .replaceAll(",\\s+\"(person|dose_taken|own_medicine|medicine_rules|country_note)\" : \\[[^\\]]*]", "");
+        assertThat(first).doesNotContain("own_medicine");
+        restore(others, first).andExpect(status().is3xxRedirection());
+    }
+
+    @Test
+    void aHouseholdThatHasSomethingIsNotOverwritten() throws Exception {
+        String file = written(mine);
+        restore(mine, file)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("no trips, kits or stock yet")));
+        assertThat(written(mine)).isEqualTo(file);
+        restore(others, file).andExpect(content().string(containsString("already in this Hodeon")));
+        assertThat(trips.all(others.householdId())).isEmpty();
+        open(mine, "/backup").andExpect(status().isOk());
+    }
+}

@@ -1,0 +1,77 @@
+package hodeon.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+/** The log on the trail, on a phone, with the server out of reach for a while. */
+class TrailJourneyTest {
+
+    private static void note(Browser browser, String problem, String who) {
+        browser.click("[data-problem='" + problem + "']");
+        browser.click("[data-who='" + who + "']");
+        browser.click("#write");
+    }
+
+    @Test
+    void notesAreWrittenOutOfReachAndSentExactlyOnce() {
+        try (Relay line = new Relay(SampleApp.get());
+                Browser browser = Browser.on(line::address, 390, 844)) {
+            browser.signInToSample();
+            String trip = browser.trip("Seal count");
+            browser.open(trip + "/trail");
+            browser.see("#trail-state", "Nothing waits");
+            browser.waitUntil("return caches.open('hodeon-trail-1').then(c => c.keys()).then(k => k.length > 8)");
+
+            line.cut();
+            note(browser, "headache", "Sef Marchetti-Vos");
+            note(browser, "motion-sickness", "Priya Anand-Holt");
+            browser.see("#trail-state", "2 notes wait on this device: the server is out of reach");
+            browser.open(trip + "/log");
+            browser.see("h1", "What happened");
+            browser.open(trip + "/odds");
+            browser.see("h1", "What could happen");
+            browser.open(trip + "/trail");
+            browser.see("#trail-state", "2 notes wait");
+
+            line.mend();
+            browser.open(trip + "/trail");
+            browser.see("#trail-state", "All 2 sent");
+
+            line.loseAnswers();
+            note(browser, "chafe", "a stranger");
+            browser.see("#trail-state", "1 note waits on this device: the server is out of reach");
+            line.mend();
+            browser.open(trip + "/trail");
+            browser.see("#trail-state", "sent");
+
+            browser.open(trip + "/log");
+            assertThat(browser.all("section[aria-labelledby='log-title'] tbody th").stream()
+                            .map(e -> e.getText())
+                            .sorted())
+                    .containsExactly("Chafing or irritated skin", "Headache", "Motion sickness");
+            browser.see("tbody", "a stranger");
+
+            browser.open(trip + "/debrief");
+            browser.see("h1", "Debrief");
+            browser.fitsItsWidth();
+        }
+    }
+
+    @Test
+    void aNoteThatCannotBeTakenIsShownWithTheReasonAndCanBeDiscarded() {
+        try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {
+            browser.signInToSample();
+            String trip = browser.trip("Seal count");
+            browser.open(trip + "/trail");
+            browser.see("#trail-state", "Nothing waits");
+            browser.run("localStorage.setItem('hodeon-trail-" + trip.replace("/trips/", "")
+                    + "', JSON.stringify([{id: crypto.randomUUID(), at: '2020-01-01T10:00', problem: 'blister',"
+                    + " name: 'Blister', who: '', used: {}}]))");
+            browser.open(trip + "/trail");
+            browser.see("#trail-waiting", "It happened on a day of the trip");
+            browser.click("#trail-waiting button");
+            browser.gone("#trail-waiting", "Blister");
+        }
+    }
+}

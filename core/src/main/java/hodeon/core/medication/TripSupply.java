@@ -1,0 +1,75 @@
+package hodeon.core.medication;
+
+import hodeon.core.units.Dose;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * How much of a product a trip asks for, in units of its form.
+ *
+ * <p>Worked example: one tablet twice a day over six days with a reserve of two days for delay: 2 × (6 + 2) = 16 tablets.
+ * Walking out: paracetamol, two tablets at least 4 h apart and at most 4 times in 24 h, with nine hours to care: at 0, 4 and
+ * 8 h, three doses, six tablets.
+ *
+ * @param regular what people take every day, with the reserve for delay
+ * @param asNeeded what the forecast says may be needed
+ * @param walkingOut at the label's most for one casualty for the hours to care
+ */
+public record TripSupply(BigDecimal regular, BigDecimal asNeeded, BigDecimal walkingOut) {
+
+    /** Fewest days kept in reserve for delay; an assumption. */
+    private static final int LEAST_RESERVE_DAYS = 2;
+    /** One day of reserve for so many days of the trip; an assumption. */
+    private static final int DAYS_A_RESERVE_DAY = 4;
+
+    /** One day for every four or part of four, at least two. */
+    public static int usualReserveDays(int days) {
+        return Math.max(LEAST_RESERVE_DAYS, Math.ceilDiv(days, DAYS_A_RESERVE_DAY));
+    }
+
+    /** @param unitsADay taken every day of the trip and of the reserve */
+    public static BigDecimal regular(BigDecimal unitsADay, int days, int reserveDays) {
+        return unitsADay.multiply(BigDecimal.valueOf(days + reserveDays)).setScale(0, RoundingMode.CEILING);
+    }
+
+    /** Doses one person may have within some hours, beginning at once, by the label's most. */
+    public static int walkingOutDoses(DoseAnswer.Give give, double hours) {
+        Instant start = Instant.EPOCH;
+        Instant end = start.plusSeconds(Math.round(3600 * hours));
+        String ingredient = give.product().strengths().keySet().stream()
+                .sorted()
+                .findFirst()
+                .orElseThrow();
+        DoseClock.Limit said = give.limit(ingredient);
+        // Where a label names no interval, no more than one in two hours is reckoned with.
+        DoseClock.Limit limit = said.apart().isZero()
+                ? said.and(new DoseClock.Limit(Optional.empty(), Duration.ofHours(2), said.times()))
+                : said;
+        List<DoseClock.Taken> taken = new ArrayList<>();
+        Map<String, Dose> once = give.holds();
+        for (Instant at = start; ; ) {
+            Optional<Instant> next =
+                    new DoseClock(ingredient, limit, taken).next(once.getOrDefault(ingredient, Dose.ZERO), at);
+            if (next.isEmpty() || !next.get().isBefore(end)) {
+                return taken.size();
+            }
+            at = next.get();
+            taken.add(new DoseClock.Taken(at, give.product().id(), once));
+        }
+    }
+
+    public BigDecimal units() {
+        return regular.add(asNeeded).add(walkingOut);
+    }
+
+    /** Whole pieces of the supply that holds it, rounded up. */
+    public int pieces(Product product) {
+        return units().divide(product.perPiece(), 0, RoundingMode.CEILING).intValueExact();
+    }
+}
