@@ -78,6 +78,15 @@ class BalanceJourneyTest {
             browser.type("#take-plaster-fabric", "1");
             browser.press(Keys.TAB);
             browser.gone("#sorted-met", met);
+            browser.type("#take-plaster-fabric", "one");
+            browser.press(Keys.TAB);
+            browser.see("#sorted .alarm", "one");
+            assertThat(browser.focusIsOn("#second-plaster-fabric"))
+                    .as("an answer that comes while the next number is typed leaves it alone")
+                    .isTrue();
+            browser.type("#take-plaster-fabric", "1");
+            browser.press(Keys.TAB);
+            browser.gone("#sorted", "“one”");
             browser.type("#second-name", "Shore tin");
             browser.click("#save-second");
             browser.see("#saved-kit", "the second kit");

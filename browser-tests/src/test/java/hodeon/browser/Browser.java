@@ -38,7 +38,7 @@ final class Browser implements AutoCloseable {
     private Browser(UnaryOperator<String> addresses, ChromeDriver driver) {
         this.addresses = addresses;
         this.driver = driver;
-        this.wait = new WebDriverWait(driver, Duration.ofSeconds(30));
+        this.wait = new WebDriverWait(driver, Duration.ofSeconds(60));
     }
 
     static Browser on(App app) {
@@ -126,10 +126,9 @@ final class Browser implements AutoCloseable {
         inSight(css).click();
     }
 
+    /** Over what stands there, as a hand does: clearing first would be a change of its own. */
     void type(String css, String text) {
-        WebElement field = find(css);
-        field.clear();
-        field.sendKeys(text);
+        find(css).sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text);
     }
 
     /** Dates are typed by value: their field shows the locale's order, the server gets year-month-day. */

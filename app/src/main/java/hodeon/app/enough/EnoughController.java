@@ -2,11 +2,9 @@ package hodeon.app.enough;
 
 import hodeon.app.enough.TripMedicines.Answer;
 import hodeon.app.enough.TripMedicines.CannotHave;
-import hodeon.app.enough.TripMedicines.Line;
 import hodeon.app.household.Member;
 import hodeon.app.kit.MatChangedElsewhere;
 import hodeon.app.kit.MatService;
-import hodeon.app.shell.Figures;
 import hodeon.app.trip.Progress;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
@@ -17,12 +15,13 @@ import hodeon.core.notice.Faults;
 import hodeon.core.trip.Passage;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -60,9 +59,6 @@ class EnoughController {
         this.clock = clock;
     }
 
-    record LineView(
-            String name, String supply, List<String> why, String asked, String onMat, boolean enough, int pieces) {}
-
     record CannotView(String supply, String people, String because, String instead) {}
 
     @GetMapping("/trips/{id}/medicines")
@@ -70,13 +66,22 @@ class EnoughController {
         StoredTrip trip = trips.find(member.householdId(), id);
         Answer answer = medicines.of(member.householdId(), trip);
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Medicines"));
-        model.addAttribute(
-                "lines", answer.lines().stream().map(l -> view(l, trip)).toList());
+        List<EnoughLine> lines = Stream.concat(
+                        answer.regular().stream().map(r -> EnoughLine.regular(r, answer.onMat())),
+                        answer.asNeeded().stream()
+                                .filter(a -> a.asked() > 0)
+                                .map(a -> EnoughLine.asNeeded(a, trip.trip().hoursToCare(), answer.onMat())))
+                .sorted(Comparator.comparing(EnoughLine::enough))
+                .toList();
+        model.addAttribute("lines", lines);
         model.addAttribute(
                 "shorts",
-                answer.lines().stream()
-                        .filter(l -> !l.enough())
-                        .map(l -> l.product().name())
+                lines.stream().filter(l -> !l.enough()).map(EnoughLine::name).collect(Collectors.joining("; ")));
+        model.addAttribute(
+                "spare",
+                answer.asNeeded().stream()
+                        .filter(a -> a.asked() == 0)
+                        .map(EnoughLine::there)
                         .collect(Collectors.joining(", ")));
         model.addAttribute("cannot", cannot(answer.cannot()));
         model.addAttribute(
@@ -89,34 +94,6 @@ class EnoughController {
         model.addAttribute("notes", notes.of(member.householdId()));
         model.addAttribute("today", LocalDate.now(clock));
         return "enough/medicines";
-    }
-
-    private static LineView view(Line line, StoredTrip trip) {
-        List<String> why = new ArrayList<>(line.who());
-        var product = line.product();
-        if (line.needs().asNeeded().signum() > 0) {
-            why.add("as needed, on nine trips of ten: "
-                    + product.form()
-                            .says(line.needs().asNeeded().stripTrailingZeros().toPlainString()));
-        }
-        if (line.needs().walkingOut().signum() > 0) {
-            why.add("walking out, one casualty at the label's most for "
-                    + Figures.counted(trip.trip().hoursToCare(), "hour") + ": "
-                    + product.form()
-                            .says(line.needs().walkingOut().stripTrailingZeros().toPlainString()));
-        }
-        String asked = line.supply()
-                .map(s -> Figures.counted(line.asked(), s.piece()))
-                .orElse(product.form()
-                        .says(line.needs().units().stripTrailingZeros().toPlainString()));
-        return new LineView(
-                product.name(),
-                line.supply().map(Supply::id).orElse(""),
-                why,
-                asked,
-                line.supply().isPresent() ? Integer.toString(line.onMat()) : "with the person",
-                line.enough(),
-                line.asked());
     }
 
     private static List<CannotView> cannot(List<CannotHave> all) {

@@ -11,6 +11,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import hodeon.app.WebTest;
 import hodeon.app.kit.MatService;
 import hodeon.app.trip.TripService;
+import hodeon.core.catalogue.Supply;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -60,9 +62,16 @@ class EnoughPageTest extends WebTest {
                 mine.householdId(), trips.find(mine.householdId(), UUID.fromString(trip.replace("/trips/", ""))));
     }
 
-    private TripMedicines.Line line(String trip, String product) {
-        return answer(trip).lines().stream()
-                .filter(l -> l.product().id().equals(product))
+    private RegularMedicine apixaban(String trip) {
+        return answer(trip).regular().stream()
+                .filter(r -> r.product().id().equals("apixaban-5"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private AsNeeded pool(String trip, String supply) {
+        return answer(trip).asNeeded().stream()
+                .filter(a -> a.pool().supplies().stream().anyMatch(s -> s.id().equals(supply)))
                 .findFirst()
                 .orElseThrow();
     }
@@ -71,7 +80,7 @@ class EnoughPageTest extends WebTest {
     void regularMedicineIsCountedForTheTripAndItsDelay() throws Exception {
         String trip = jonas();
         // Twice a day for 3 days and 2 in reserve.
-        assertThat(line(trip, "apixaban-5").needs().regular()).isEqualByComparingTo("10");
+        assertThat(apixaban(trip).units()).isEqualByComparingTo("10");
         open(mine, trip + "/medicines")
                 .andExpect(content()
                         .string(allOf(
@@ -79,7 +88,7 @@ class EnoughPageTest extends WebTest {
                                 containsString("rides with the person"),
                                 containsString("Ottilie Brandt"))));
         send(mine, "/medicines/rules", "tradition", "BRITISH", "reserve", "4");
-        assertThat(line(trip, "apixaban-5").needs().regular()).isEqualByComparingTo("14");
+        assertThat(apixaban(trip).units()).isEqualByComparingTo("14");
         open(others, trip + "/medicines").andExpect(status().isNotFound());
     }
 
@@ -87,39 +96,26 @@ class EnoughPageTest extends WebTest {
     void whatIsShortGoesOnTheMatPinnedAndStaysThroughARebalance() throws Exception {
         String trip = jonas();
         UUID id = UUID.fromString(trip.replace("/trips/", ""));
-        send(
-                mine,
-                trip + "/mat/ban",
-                "supply",
-                "ibuprofen",
-                "version",
-                Long.toString(answer(trip).matVersion()));
-        send(
-                mine,
-                trip + "/medicines/pin",
-                "supply",
-                "paracetamol",
-                "pieces",
-                "1",
-                "version",
-                Long.toString(answer(trip).matVersion()));
-        TripMedicines.Line line = line(trip, "paracetamol-500");
+        ban(trip, "ibuprofen");
+        pin(trip, "paracetamol", 1);
+        AsNeeded pain = pool(trip, "paracetamol");
         // Five hours to care: doses at 0 and 4 h, two tablets each.
-        assertThat(line.needs().walkingOut()).isEqualByComparingTo("4");
-        assertThat(line.asked()).isGreaterThanOrEqualTo(2);
-        assertThat(line.enough()).isFalse();
+        assertThat(pain.reserve().orElseThrow().units()).isEqualByComparingTo("4");
+        assertThat(pain.untreated()).extracting(WalkingOut::casualty).contains("Jonas Weil", "Ottilie Brandt");
+        assertThat(pain.enough()).isFalse();
         send(mine, trip + "/medicines/pin", "supply", "paracetamol", "pieces", "30", "version", "1")
                 .andExpect(flash().attribute("said", containsString("changed meanwhile")));
-        send(
-                mine,
-                trip + "/medicines/pin",
-                "supply",
-                "paracetamol",
-                "pieces",
-                Integer.toString(line.asked()),
-                "version",
-                Long.toString(answer(trip).matVersion()));
-        assertThat(line(trip, "paracetamol-500").enough()).isTrue();
+        AsNeeded now = pain;
+        for (int press = 0; !now.enough(); press++) {
+            assertThat(press).as("presses until it is enough").isLessThan(3);
+            AsNeeded.Fix fix = now.fix().orElseThrow();
+            pin(
+                    trip,
+                    fix.supply().id(),
+                    answer(trip).onMat().getOrDefault(fix.supply().id(), 0) + fix.more());
+            now = pool(trip, "paracetamol");
+        }
+        Map<String, Integer> pinned = answer(trip).onMat();
         send(
                 mine,
                 trip + "/mat/rebalance",
@@ -127,21 +123,33 @@ class EnoughPageTest extends WebTest {
                 Long.toString(answer(trip).matVersion()));
         assertThat(mats.onMat(mine.householdId(), trips.find(mine.householdId(), id))
                         .pieces())
-                .containsEntry("paracetamol", line.asked());
+                .containsEntry("paracetamol", pinned.get("paracetamol"));
+    }
+
+    /** Whoever may not have the one is treated with the other, and of that there must be enough. */
+    @Test
+    void walkingOutIsReckonedForEachWithWhatTheyMayHave() throws Exception {
+        String trip = jonas();
+        ban(trip, "paracetamol");
+        pin(trip, "ibuprofen", 30);
+        AsNeeded pain = pool(trip, "ibuprofen");
+        assertThat(pain.untreated()).singleElement().satisfies(w -> {
+            assertThat(w.casualty()).isEqualTo("Jonas Weil");
+            assertThat(w.supply().id()).isEqualTo("paracetamol");
+        });
+        assertThat(pain.fix().orElseThrow().supply().id()).isEqualTo("paracetamol");
+        open(mine, trip + "/medicines")
+                .andExpect(
+                        content()
+                                .string(
+                                        containsString(
+                                                "for Jonas Weil that is 4 tablets, Paracetamol 500 mg tablets: of 2 doses of 2 tablets none there")));
     }
 
     @Test
     void whoCannotHaveSomethingIsToldWithWhatTheyCouldHave() throws Exception {
         String trip = jonas();
-        send(
-                mine,
-                trip + "/medicines/pin",
-                "supply",
-                "ibuprofen",
-                "pieces",
-                "4",
-                "version",
-                Long.toString(answer(trip).matVersion()));
+        pin(trip, "ibuprofen", 4);
         assertThat(answer(trip).cannot()).anySatisfy(c -> {
             assertThat(c.who().person()).isEqualTo("Jonas Weil");
             assertThat(c.supply().id()).isEqualTo("ibuprofen");
@@ -196,29 +204,37 @@ class EnoughPageTest extends WebTest {
     void howLittleIsPackedDoesNotMakeItEnough() throws Exception {
         String trip = jonas();
         pin(trip, "antihistamine-plain", 30);
-        TripMedicines.Line plenty = line(trip, "cetirizine-10");
+        AsNeeded plenty = pool(trip, "antihistamine-plain");
         pin(trip, "antihistamine-plain", 1);
-        assertThat(line(trip, "cetirizine-10").needs()).isEqualTo(plenty.needs());
+        AsNeeded little = pool(trip, "antihistamine-plain");
+        assertThat(little.asked()).isEqualTo(plenty.asked());
+        // What is as good counts for it: both are one pool.
+        assertThat(little.pool().supplies()).extracting(Supply::id).contains("antihistamine-drowsy");
     }
 
     @Test
     void withoutAnyPainReliefTheMatIsNotEnough() throws Exception {
         String trip = jonas();
-        for (TripMedicines.Line l : answer(trip).lines()) {
-            if (l.needs().walkingOut().signum() > 0) {
-                send(
-                        mine,
-                        trip + "/mat/ban",
-                        "supply",
-                        l.supply().orElseThrow().id(),
-                        "version",
-                        Long.toString(answer(trip).matVersion()));
-            }
-        }
+        ban(trip, "paracetamol");
+        ban(trip, "ibuprofen");
+        ban(trip, "aspirin");
         assertThat(answer(trip).onMat()).doesNotContainKeys("paracetamol", "ibuprofen");
-        assertThat(line(trip, "paracetamol-500").enough()).isFalse();
+        assertThat(pool(trip, "paracetamol").enough()).isFalse();
         open(mine, trip + "/medicines")
-                .andExpect(content().string(containsString("Too little on the mat: Paracetamol")));
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Too little on the mat: "),
+                                containsString("nothing for it on the mat"))));
+    }
+
+    private void ban(String trip, String supply) throws Exception {
+        send(
+                mine,
+                trip + "/mat/ban",
+                "supply",
+                supply,
+                "version",
+                Long.toString(answer(trip).matVersion()));
     }
 
     private void pin(String trip, String supply, int pieces) throws Exception {

@@ -68,6 +68,11 @@ public record Product(
                 .values().stream().map(s -> s + " a " + form.unit()).collect(Collectors.joining(" and "));
     }
 
+    /** Whole pieces of the supply that holds it for so many units, rounded up. */
+    public int pieces(BigDecimal units) {
+        return units.divide(perPiece, 0, RoundingMode.CEILING).intValueExact();
+    }
+
     static Dose times(Dose each, BigDecimal units, RoundingMode rounding) {
         return new Dose(BigDecimal.valueOf(each.micrograms())
                 .multiply(units)

@@ -11,22 +11,20 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * How much of a product a trip asks for, in units of its form.
+ * How much of a product a trip asks for besides what the forecast does, in units of its form.
  *
  * <p>Worked example: one tablet twice a day over six days with a reserve of two days for delay: 2 × (6 + 2) = 16 tablets.
  * Walking out: paracetamol, two tablets at least 4 h apart and at most 4 times in 24 h, with nine hours to care: at 0, 4 and
  * 8 h, three doses, six tablets.
- *
- * @param regular what people take every day, with the reserve for delay
- * @param asNeeded what the forecast says may be needed
- * @param walkingOut at the label's most for one casualty for the hours to care
  */
-public record TripSupply(BigDecimal regular, BigDecimal asNeeded, BigDecimal walkingOut) {
+public final class TripSupply {
 
     /** Fewest days kept in reserve for delay; an assumption. */
     private static final int LEAST_RESERVE_DAYS = 2;
     /** One day of reserve for so many days of the trip; an assumption. */
     private static final int DAYS_A_RESERVE_DAY = 4;
+
+    private TripSupply() {}
 
     /** One day for every four or part of four, at least two. */
     public static int usualReserveDays(int days) {
@@ -62,14 +60,5 @@ public record TripSupply(BigDecimal regular, BigDecimal asNeeded, BigDecimal wal
             at = next.get();
             taken.add(new DoseClock.Taken(at, give.product().id(), once));
         }
-    }
-
-    public BigDecimal units() {
-        return regular.add(asNeeded).add(walkingOut);
-    }
-
-    /** Whole pieces of the supply that holds it, rounded up. */
-    public int pieces(Product product) {
-        return units().divide(product.perPiece(), 0, RoundingMode.CEILING).intValueExact();
     }
 }

@@ -167,7 +167,7 @@ class DoseClockTest {
         assertThat(TripSupply.walkingOutDoses(give, 48)).isEqualTo(8);
         assertThat(TripSupply.regular(new BigDecimal(2), 6, TripSupply.usualReserveDays(6)))
                 .isEqualByComparingTo("16");
-        TripSupply supply = new TripSupply(new BigDecimal(16), new BigDecimal(3), new BigDecimal(6));
-        assertThat(supply.pieces(tablets)).isEqualTo(13);
+        // Two tablets in a piece: nothing is rounded down.
+        assertThat(tablets.pieces(new BigDecimal(25))).isEqualTo(13);
     }
 }

@@ -1,0 +1,165 @@
+package hodeon.core.need;
+
+import hodeon.core.catalogue.Capability;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tier;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/**
+ * What supplies that can stand in for each other must suffice for together: straight from the forecast, whatever was packed.
+ *
+ * <p>Worked example: pain takes 3 uses and inflamed joints 2 in the share of trips asked for, both together 4. Paracetamol
+ * does the first, ibuprofen both. Three doses of paracetamol and one of ibuprofen are four in all, yet lack one: only
+ * ibuprofen calms a joint.
+ *
+ * @param capabilities what the pool is for
+ * @param uses how many of each the whole trip takes, by capability id
+ * @param supplies those that do any of it well; what is only improvised does not count
+ */
+public record PooledNeed(List<Capability> capabilities, Map<String, Distribution> uses, List<Supply> supplies) {
+
+    /** With more than so many capabilities only each alone and all together are looked at, not every group of them. */
+    private static final int MOST_GROUPED = 10;
+    /** What a durable is good for: more than any trip takes. */
+    private static final int MOST_USES = 1_000_000;
+
+    public PooledNeed {
+        capabilities = List.copyOf(capabilities);
+        uses = Map.copyOf(uses);
+        supplies = List.copyOf(supplies);
+    }
+
+    /** Uses that remain unserved, and the capabilities for which there is too little; none if 0. */
+    public record Lack(int uses, Set<String> capabilities) {}
+
+    /**
+     * Pools of supplies that share no capability with one another, in the order of the supplies; in each what is needed most
+     * comes first.
+     *
+     * @param others that count where they do what a pool is for, but join no pools
+     */
+    public static List<PooledNeed> of(Forecast forecast, List<Supply> supplies, List<Supply> others) {
+        Map<String, Capability> names = new TreeMap<>();
+        Map<String, Distribution> uses = new TreeMap<>();
+        for (ProblemForecast problem : forecast.problems()) {
+            for (StepForecast step : problem.steps()) {
+                names.put(step.capability().id(), step.capability());
+                uses.merge(step.capability().id(), step.onTrip(), Distribution::plus);
+            }
+        }
+        List<Supply> open = new ArrayList<>(supplies);
+        List<PooledNeed> pools = new ArrayList<>();
+        while (!open.isEmpty()) {
+            List<Supply> pool = new ArrayList<>(List.of(open.removeFirst()));
+            Set<String> does = new HashSet<>(doesWell(pool.getFirst()));
+            while (moveThoseThatShare(does, open, pool)) {
+                pool.forEach(s -> does.addAll(doesWell(s)));
+            }
+            List<Capability> asked = does.stream()
+                    .filter(names::containsKey)
+                    .map(names::get)
+                    .sorted(Comparator.comparingDouble(
+                                    (Capability c) -> -uses.getOrDefault(c.id(), Distribution.nothing())
+                                            .mean())
+                            .thenComparing(Capability::id))
+                    .toList();
+            if (!asked.isEmpty()) {
+                Set<String> ids = asked.stream().map(Capability::id).collect(Collectors.toSet());
+                others.stream()
+                        .filter(s -> !Collections.disjoint(doesWell(s), ids))
+                        .forEach(pool::add);
+                pools.add(new PooledNeed(asked, ids.stream().collect(Collectors.toMap(id -> id, uses::get)), pool));
+            }
+        }
+        return pools;
+    }
+
+    private static boolean moveThoseThatShare(Set<String> does, List<Supply> from, List<Supply> to) {
+        List<Supply> sharing = from.stream()
+                .filter(s -> !Collections.disjoint(doesWell(s), does))
+                .toList();
+        from.removeAll(sharing);
+        return to.addAll(sharing);
+    }
+
+    /** Ids of what a supply does better than improvised. */
+    public static Set<String> doesWell(Supply supply) {
+        return supply.serves().entrySet().stream()
+                .filter(e -> e.getValue() != Tier.IMPROVISED)
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+    }
+
+    /** Uses of all capabilities together that suffice in a share of trips, with 0 &lt; share &lt; 1. */
+    public int suffices(double share) {
+        return suffices(uses.keySet(), share);
+    }
+
+    private int suffices(Collection<String> of, double share) {
+        return of.stream()
+                .map(uses::get)
+                .reduce(Distribution.nothing(), Distribution::plus)
+                .suffices(share);
+    }
+
+    /** Uses that so many pieces are good for, by supply id. */
+    public int has(Map<String, Integer> pieces) {
+        return has(uses.keySet(), pieces);
+    }
+
+    private int has(Set<String> of, Map<String, Integer> pieces) {
+        return supplies.stream()
+                .filter(s -> !Collections.disjoint(doesWell(s), of))
+                .mapToInt(s -> uses(s, Math.max(0, pieces.getOrDefault(s.id(), 0))))
+                .sum();
+    }
+
+    private static int uses(Supply supply, int pieces) {
+        return pieces == 0 ? 0 : supply.durable() ? MOST_USES : pieces * supply.usesPerPiece();
+    }
+
+    /**
+     * The largest lack of any group of capabilities: what no way of sharing the pieces out could serve (Hall, Journal of the
+     * London Mathematical Society 1935).
+     *
+     * @param pieces by supply id
+     */
+    public Lack lacks(Map<String, Integer> pieces, double share) {
+        Lack worst = new Lack(0, Set.of());
+        for (Set<String> group : groups()) {
+            int lack = suffices(group, share) - has(group, pieces);
+            if (lack > worst.uses()) {
+                worst = new Lack(lack, group);
+            }
+        }
+        return worst;
+    }
+
+    private List<Set<String>> groups() {
+        List<Set<String>> groups = new ArrayList<>(List.of(uses.keySet()));
+        List<String> ids = uses.keySet().stream().sorted().toList();
+        if (ids.size() > MOST_GROUPED) {
+            ids.forEach(id -> groups.add(Set.of(id)));
+            return groups;
+        }
+        for (int bits = 1; bits < (1 << ids.size()) - 1; bits++) {
+            Set<String> group = new HashSet<>();
+            for (int i = 0; i < ids.size(); i++) {
+                if ((bits >> i & 1) == 1) {
+                    group.add(ids.get(i));
+                }
+            }
+            groups.add(group);
+        }
+        return groups;
+    }
+}
