@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -44,7 +45,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class ClockController {
 
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
     private static final BigDecimal MOST_UNITS = BigDecimal.valueOf(1000);
     private static final Duration OLDEST = Duration.ofDays(7);
     private static final Duration SOONEST = Duration.ofMinutes(10);
@@ -119,6 +119,7 @@ class ClockController {
         model.addAttribute("products", medicines.products(member.householdId()));
         model.addAttribute(
                 "chosen", product.map(p -> SheetController.line(of.answer(p))).orElse(null));
+        model.addAttribute("mayNow", product.map(p -> MayNow.of(of, p, zone)).orElse(null));
         model.addAttribute("counting", counting(of, product, zone));
         model.addAttribute(
                 "doses",
@@ -141,46 +142,45 @@ class ClockController {
     private List<Counting> counting(DoseBook.Case of, Optional<Product> product, ZoneId zone) {
         Instant now = clock.instant();
         List<Counting> counting = new ArrayList<>();
-        for (String ingredient : DoseBook.ingredients(of, now, product)) {
+        for (String ingredient : DoseBook.counted(of, now, product)) {
             String name = DoseBook.name(of.formulary(), ingredient);
+            Function<Dose, String> says = DoseBook.onTheSpot(of.formulary(), ingredient)
+                    .<Function<Dose, String>>map(p -> p::says)
+                    .orElse(Dose::toString);
             Optional<DoseClock> known = of.clock(ingredient, product);
             Optional<Dose> once = once(of, ingredient, product);
             Optional<Instant> next = known.flatMap(c -> once.flatMap(d -> c.next(d, now)));
             counting.add(new Counting(
                     name,
-                    known.map(c -> c.inLastDay(now)).orElse(Dose.ZERO).toString(),
+                    says.apply(known.map(c -> c.inLastDay(now)).orElse(Dose.ZERO)),
                     known.isEmpty()
                             ? "not known, no label speaks for them"
-                            : known.get().room(now).map(Dose::toString).orElse("as much as needed: no most is said"),
+                            : known.get().room(now).map(says).orElse("as much as needed: no most is said"),
                     known.isEmpty() || once.isEmpty()
                             ? "not said for them, ask first"
                             : next.map(n -> n.equals(now)
-                                            ? "now, up to " + once.get()
-                                            : once.get() + " from " + says(n, now, zone))
-                                    .orElse("not within a day: " + once.get() + " is more than a day's most"),
+                                            ? "now, up to " + says.apply(once.get())
+                                            : says.apply(once.get()) + " from " + MayNow.from(n, now, zone))
+                                    .orElse("not within a day: " + says.apply(once.get())
+                                            + " is more than a day's most"),
                     next.isEmpty() || next.get().isAfter(now),
-                    Strip.of(ingredient, of.taken(), now, next, zone)));
+                    Strip.of(ingredient, says, of.taken(), now, next, zone)));
         }
         return counting;
     }
 
     /** One dose of what is looked at, else of the last product that held it; empty if that is not said for them. */
     private static Optional<Dose> once(DoseBook.Case of, String ingredient, Optional<Product> product) {
-        return product.filter(p -> p.strengths().containsKey(ingredient))
+        return product.filter(p -> p.counts(ingredient))
                 .or(() -> of.kept().reversed().stream()
                         .filter(k -> k.counts() && k.noted().amounts().containsKey(ingredient))
                         .findFirst()
                         .flatMap(k -> of.formulary().product(k.noted().product())))
                 .map(of::answer)
                 .flatMap(a -> a instanceof DoseAnswer.Give give
-                        ? Optional.ofNullable(give.holds().get(ingredient))
+                        ? Optional.ofNullable(
+                                give.product().counted(give.most()).get(ingredient))
                         : Optional.empty());
-    }
-
-    private static String says(Instant next, Instant now, ZoneId zone) {
-        Duration wait = Duration.between(now, next).plusSeconds(59);
-        return WHEN.format(next.plusSeconds(59).atZone(zone)) + ", in " + wait.toHours() + " h " + wait.toMinutesPart()
-                + " min";
     }
 
     private static boolean sameClock(ZoneId one, ZoneId other, Instant at) {

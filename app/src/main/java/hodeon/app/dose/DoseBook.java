@@ -172,16 +172,25 @@ public class DoseBook {
                 }
             }
         }
-        if (!product.form().onTheSpot()) {
-            product.holds(units).forEach((ingredient, dose) -> of.clock(ingredient, Optional.of(product))
-                    .flatMap(c -> c.breach(dose, at))
-                    .ifPresent(why -> reasons.add(name(of.formulary(), ingredient) + ": " + why)));
-        }
+        product.counted(units).forEach((counted, dose) -> of.clock(counted, Optional.of(product))
+                .flatMap(c -> c.breach(dose, at))
+                .ifPresent(why -> reasons.add(name(of.formulary(), counted) + ": " + why)));
         return reasons;
     }
 
-    static String name(Formulary formulary, String ingredient) {
-        return formulary.ingredient(ingredient).map(Ingredient::name).orElse(ingredient);
+    /** The ingredient's name, or of what works on the spot the product's. */
+    static String name(Formulary formulary, String counted) {
+        return formulary
+                .ingredient(counted)
+                .map(Ingredient::name)
+                .or(() -> onTheSpot(formulary, counted).map(Product::name))
+                .orElse(counted);
+    }
+
+    static Optional<Product> onTheSpot(Formulary formulary, String counted) {
+        return formulary.products().stream()
+                .filter(p -> p.form().onTheSpot() && p.counts(counted))
+                .findFirst();
     }
 
     /**
@@ -205,9 +214,7 @@ public class DoseBook {
             return reasons;
         }
         Map<String, Long> amounts = new HashMap<>();
-        if (!taken.form().onTheSpot()) {
-            taken.holds(units).forEach((ingredient, dose) -> amounts.put(ingredient, dose.micrograms()));
-        }
+        taken.counted(units).forEach((counted, dose) -> amounts.put(counted, dose.micrograms()));
         DoseRow row = new DoseRow();
         row.householdId = household;
         row.personId = person;
@@ -233,15 +240,15 @@ public class DoseBook {
         row.dose = json.writeValueAsString(json.readValue(row.dose, Noted.class).struckBy(by));
     }
 
-    /** Ingredients that were taken in the last day, and those of a product if one is looked at. */
-    static List<String> ingredients(Case of, Instant now, Optional<Product> product) {
+    /** What was taken in the last day, and what a product counts as if one is looked at. */
+    static List<String> counted(Case of, Instant now, Optional<Product> product) {
         return Stream.concat(
                         of.kept().stream()
                                 .filter(k -> k.counts() && k.at().isAfter(now.minus(DAY)))
                                 .flatMap(k ->
                                         k.noted().amounts().keySet().stream().sorted()),
-                        product.stream()
-                                .flatMap(p -> p.strengths().keySet().stream().sorted()))
+                        product.stream().flatMap(p -> p.counted(BigDecimal.ONE).keySet().stream()
+                                .sorted()))
                 .distinct()
                 .toList();
     }

@@ -8,7 +8,7 @@ import java.util.Map;
  * What was noted of a dose.
  *
  * @param name of the product, as it was then
- * @param amounts micrograms by ingredient id, as the product held them then
+ * @param amounts micrograms of what is counted, as the product held them then
  * @param zone where the clock on the wall stood
  * @param over why it was given although something spoke against it; empty if nothing did
  * @param struck who struck it out because it was noted by mistake; empty if it counts

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * The last 24 hours and the next 12 of one ingredient, drawn as a strip: a bar for each dose as high as it is large, a
@@ -33,7 +34,13 @@ record Strip(List<Bar> bars, List<Tick> ticks, String nowX, String nextX) {
 
     record Tick(String x, String label) {}
 
-    static Strip of(String ingredient, List<DoseClock.Taken> taken, Instant now, Optional<Instant> next, ZoneId zone) {
+    static Strip of(
+            String ingredient,
+            Function<Dose, String> says,
+            List<DoseClock.Taken> taken,
+            Instant now,
+            Optional<Instant> next,
+            ZoneId zone) {
         long most = taken.stream()
                 .mapToLong(t -> t.amounts().getOrDefault(ingredient, Dose.ZERO).micrograms())
                 .max()
@@ -47,7 +54,7 @@ record Strip(List<Bar> bars, List<Tick> ticks, String nowX, String nextX) {
                         x(t.at(), now),
                         figure(BASE - height),
                         figure(height),
-                        dose + " at " + CLOCK.format(t.at().atZone(zone))));
+                        says.apply(dose) + " at " + CLOCK.format(t.at().atZone(zone))));
             }
         }
         List<Tick> ticks = new ArrayList<>();

@@ -161,6 +161,38 @@ class DosePageTest extends WebTest {
         assertThat(book.of(mine.householdId(), baby).kept()).isEmpty();
     }
 
+    @Test
+    void mayItBeGivenNowHasOneAnswerOverAllItHolds() throws Exception {
+        UUID sef = person();
+        open(mine, "/people/" + sef + "/clock?product=cold-tablet")
+                .andExpect(content().string(containsString("Yes, now: up to 2 tablets.")));
+        note(sef, "paracetamol-500", "1", 1);
+        open(mine, "/people/" + sef + "/clock?product=cold-tablet")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Not yet: from "),
+                                containsString("in 3 h"),
+                                not(containsString("Yes, now")))));
+        UUID jonas = person("name", "Jonas", "conditions", "BLOOD_THINNER");
+        open(mine, "/people/" + jonas + "/clock?product=ibuprofen-200")
+                .andExpect(content().string(containsString("Not said for them: Not for Jonas: takes a blood thinner")));
+    }
+
+    @Test
+    void whatWorksOnTheSpotHasAClockOfItsOwn() throws Exception {
+        UUID sef = person();
+        note(sef, "hydrocortisone-cream", "1", 3).andExpect(redirectedUrl("/people/" + sef + "/clock"));
+        open(mine, "/people/" + sef + "/clock")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("<h3>Hydrocortisone 1 % cream</h3>"),
+                                containsString("In the last 24 h 1 application; room for 1 application"),
+                                containsString("Next: 1 application from "))));
+        note(sef, "hydrocortisone-cream", "1", 0)
+                .andExpect(content()
+                        .string(containsString("Hydrocortisone 1 % cream: Less than 12 h from another dose.")));
+    }
+
     /** Two who give the same dose at the same moment: one is noted, the other is stopped. */
     @Test
     void twoAtOnceDoNotBothNoteTheSameDose() throws Exception {

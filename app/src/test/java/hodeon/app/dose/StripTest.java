@@ -23,8 +23,13 @@ class StripTest {
 
     @Test
     void barsStandWhereAndAsHighAsTheDosesWere() {
-        Strip strip =
-                Strip.of("x", List.of(taken(25, 9), taken(12, 500), taken(6, 1000)), NOW, Optional.empty(), BERLIN);
+        Strip strip = Strip.of(
+                "x",
+                Dose::toString,
+                List.of(taken(25, 9), taken(12, 500), taken(6, 1000)),
+                NOW,
+                Optional.empty(),
+                BERLIN);
         // 36 hours over 540 units: 15 an hour; now stands at 24 hours.
         assertThat(strip.nowX()).isEqualTo("360.0");
         assertThat(strip.bars()).map(Strip.Bar::x).containsExactly("180.0", "270.0");
@@ -35,10 +40,10 @@ class StripTest {
 
     @Test
     void theNextDoseIsMarkedWithinTheStripOnly() {
-        assertThat(Strip.of("x", List.of(), NOW, Optional.of(NOW.plus(Duration.ofHours(4))), BERLIN)
+        assertThat(Strip.of("x", Dose::toString, List.of(), NOW, Optional.of(NOW.plus(Duration.ofHours(4))), BERLIN)
                         .nextX())
                 .isEqualTo("420.0");
-        assertThat(Strip.of("x", List.of(), NOW, Optional.of(NOW.plus(Duration.ofHours(13))), BERLIN)
+        assertThat(Strip.of("x", Dose::toString, List.of(), NOW, Optional.of(NOW.plus(Duration.ofHours(13))), BERLIN)
                         .nextX())
                 .isEqualTo("-1");
     }
@@ -46,7 +51,7 @@ class StripTest {
     /** In the night the clocks go back, midnight and six o'clock lie seven hours apart. */
     @Test
     void theClockOnTheWallIsFollowedThroughItsChange() {
-        Strip strip = Strip.of("x", List.of(), NOW, Optional.empty(), BERLIN);
+        Strip strip = Strip.of("x", Dose::toString, List.of(), NOW, Optional.empty(), BERLIN);
         assertThat(strip.ticks())
                 .map(Strip.Tick::label)
                 .containsExactly("12:00", "18:00", "00:00", "06:00", "12:00", "18:00");

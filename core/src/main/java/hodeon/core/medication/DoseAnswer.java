@@ -2,7 +2,6 @@ package hodeon.core.medication;
 
 import hodeon.core.units.Dose;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -73,10 +72,10 @@ public sealed interface DoseAnswer {
             return often.toString();
         }
 
-        /** The limit this sets for one of its ingredients. */
-        DoseClock.Limit limit(String ingredient) {
-            Dose once = holds.getOrDefault(ingredient, Dose.ZERO);
-            Optional<Dose> day = inADay.map(u -> Product.times(product.of(ingredient), u, RoundingMode.FLOOR))
+        /** The limit this sets for one of the things that are counted of the product. */
+        DoseClock.Limit limit(String counted) {
+            Dose once = product.limitOf(counted, most);
+            Optional<Dose> day = inADay.map(u -> product.limitOf(counted, u))
                     .or(() -> times.isPresent()
                             ? Optional.of(new Dose(once.micrograms() * times.getAsInt()))
                             : Optional.empty());

@@ -40,7 +40,7 @@ public final class Limits {
         return Stream.concat(
                         own.stream(),
                         products.stream()
-                                .filter(p -> p.strengths().containsKey(ingredient)
+                                .filter(p -> p.counts(ingredient)
                                         && (own.isEmpty() || p.strengths().size() > 1))
                                 .map(p -> sheet.of(p, patient, directions, Set.of()))
                                 .flatMap(a ->

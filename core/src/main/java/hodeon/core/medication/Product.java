@@ -41,6 +41,42 @@ public record Product(
         return held;
     }
 
+    /**
+     * What a dose clock counts of so many units, rounded up: each ingredient by its id; of what works on the spot the product
+     * as a whole, apart from whatever is swallowed of the same.
+     */
+    public Map<String, Dose> counted(BigDecimal units) {
+        return form.onTheSpot() ? Map.of(onTheSpot(), times(spot(), units, RoundingMode.CEILING)) : holds(units);
+    }
+
+    /** What a limit of so many units comes to for one thing counted, rounded down; 0 if it is none of this product's. */
+    Dose limitOf(String counted, BigDecimal units) {
+        Dose each = counted.equals(onTheSpot()) ? spot() : of(counted);
+        return times(each, units, RoundingMode.FLOOR);
+    }
+
+    public boolean counts(String counted) {
+        return form.onTheSpot() ? counted.equals(onTheSpot()) : strengths.containsKey(counted);
+    }
+
+    /** An amount counted in words: “500 mg”, or of what works on the spot “2 applications”. */
+    public String says(Dose counted) {
+        return form.onTheSpot()
+                ? form.says(BigDecimal.valueOf(counted.micrograms())
+                        .divide(BigDecimal.valueOf(spot().micrograms()), 0, RoundingMode.HALF_UP)
+                        .toPlainString())
+                : counted.toString();
+    }
+
+    /** No ingredient's id: those hold no colon. */
+    private String onTheSpot() {
+        return "on-the-spot:" + id;
+    }
+
+    private Dose spot() {
+        return strengths.values().stream().reduce(Dose.ZERO, Dose::plus);
+    }
+
     /** What one unit holds of an ingredient, 0 if none. */
     public Dose of(String ingredient) {
         return strengths.getOrDefault(ingredient, Dose.ZERO);
