@@ -80,6 +80,7 @@ document.addEventListener('alpine:init', () => {
         bodyPlace: asks('bodyPlace'),
         specimen: asks('bodyPlace') !== '' && form.elements.specimen.checked,
         burnPercent: asks('burnPercent'),
+        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
       }]);
       form.reset();
       this.$root.querySelector('#step-who').hidden = true;
@@ -113,7 +114,7 @@ document.addEventListener('alpine:init', () => {
           return false;
         }
         const { header, token } = await allowed.json();
-        const { name, faults, ...sent } = entry;
+        const { name, faults, stopped, ...sent } = entry;
         response = await fetch(location.pathname, {
           method: 'POST',
           headers: { 'Content-Type': 'application/json', [header]: token },
@@ -128,21 +129,36 @@ document.addEventListener('alpine:init', () => {
       if (response.status === 200 || response.status === 201) {
         this.keep(this.waiting().filter((e) => e.id !== entry.id));
         this.sent = (this.sent ?? 0) + 1;
+        this.counted = (await response.json()).counted ?? [];
         return true;
       }
       if (response.status === 422 || response.status === 410) {
-        const { faults } = await response.json();
-        this.keep(this.waiting().map((e) => (e.id === entry.id ? { ...e, faults } : e)));
+        const { faults, stopped } = await response.json();
+        this.keep(this.waiting().map((e) => (e.id === entry.id ? { ...e, faults, stopped } : e)));
         return true;
       }
       return false;
     },
 
     drop(event) {
-      const id = event.target.closest('button')?.dataset.drop;
+      const id = event.target.closest('[data-part="drop"]')?.dataset.drop;
       if (!id) return;
       this.keep(this.waiting().filter((e) => e.id !== id));
       this.show();
+    },
+
+    // A dose that a clock stopped goes only with a reason, which is kept with it.
+    allTheSame(event) {
+      event.preventDefault();
+      const over = event.target.elements.over.value.trim();
+      if (over === '') return;
+      this.keep(this.waiting().map((e) => {
+        const { faults, stopped, ...again } = e;
+        return e.id === event.target.dataset.note ? { ...again, over } : e;
+      }));
+      document.getElementById('trail-state').focus();
+      this.show();
+      this.send();
     },
 
     waiting() {
@@ -158,21 +174,27 @@ document.addEventListener('alpine:init', () => {
       const state = document.getElementById('trail-state');
       const count = waiting.filter((e) => !e.faults).length;
       state.textContent = count === 0
-        ? (this.sent ? `All ${this.sent} sent.` : 'Nothing waits on this device.')
+        ? (this.sent ? [`All ${this.sent} sent.`, ...(this.counted ?? [])].join(' ') : 'Nothing waits on this device.')
         : `${count} ${count === 1 ? 'note waits' : 'notes wait'} on this device`
           + (this.signedOut ? ': sign in to send.' : this.reached === false ? ': the server is out of reach.' : '.');
       const list = document.getElementById('trail-waiting');
-      list.replaceChildren(...waiting.map((entry) => this.line(entry)));
+      // What somebody is writing there stays.
+      if (!list.contains(document.activeElement) || document.activeElement.tagName !== 'INPUT') {
+        list.replaceChildren(...waiting.map((entry) => this.line(entry)));
+      }
     },
 
     line(entry) {
       const line = document.getElementById('trail-line').content.firstElementChild.cloneNode(true);
       line.querySelector('[data-part="what"]').textContent = `${entry.name}, ${entry.who || 'nobody named'}, ${entry.at.replace('T', ' ')}`;
       line.querySelector('[data-part="fault"]').textContent = (entry.faults ?? []).join(' ');
-      const drop = line.querySelector('button');
+      const drop = line.querySelector('[data-part="drop"]');
       drop.hidden = !entry.faults;
       drop.dataset.drop = entry.id;
       drop.setAttribute('aria-label', `Discard the note ${entry.name}`);
+      const over = line.querySelector('form');
+      over.hidden = !entry.stopped;
+      over.dataset.note = entry.id;
       return line;
     },
 

@@ -58,6 +58,31 @@ class TrailJourneyTest {
         }
     }
 
+    /** The same headache twice within the hour: the second pair of tablets is stopped until somebody says who decided it. */
+    @Test
+    void aDoseTooManyIsStoppedUntilSomebodySaysWhy() {
+        try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {
+            browser.signInToSample();
+            String trip = browser.trip("Seal count");
+            browser.open(trip + "/trail");
+            browser.see("#trail-state", "Nothing waits");
+            for (int time = 0; time < 2; time++) {
+                browser.click("[data-problem='headache']");
+                browser.click("[data-who='Noor Castellan']");
+                while (!browser.text("[data-supply='paracetamol'] output").equals("1")) {
+                    browser.click("[data-supply='paracetamol'] button:last-child");
+                }
+                browser.click("#write");
+            }
+            browser.see("#trail-waiting", "paracetamol: Less than 4 h from another dose.");
+            browser.fitsItsWidth();
+            browser.type("#trail-waiting [name='over']", "the practice, by radio");
+            browser.click("#trail-waiting form button");
+            browser.see("#trail-state", "is on the dose clock of Noor Castellan");
+            browser.gone("#trail-waiting", "Less than");
+        }
+    }
+
     @Test
     void aNoteThatCannotBeTakenIsShownWithTheReasonAndCanBeDiscarded() {
         try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {

@@ -4,6 +4,8 @@ import hodeon.app.medicine.MedicineRules;
 import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
+import hodeon.app.usage.Knowledge;
+import hodeon.core.catalogue.Catalogue;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseClock;
 import hodeon.core.medication.DoseClock.Limit;
@@ -23,6 +25,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -52,13 +55,15 @@ public class DoseBook {
     private final DoseRepository doses;
     private final PeopleService people;
     private final MedicineShelf medicines;
+    private final Knowledge knowledge;
     private final Clock clock;
     private final JsonMapper json = JsonMapper.builder().build();
 
-    DoseBook(DoseRepository doses, PeopleService people, MedicineShelf medicines, Clock clock) {
+    DoseBook(DoseRepository doses, PeopleService people, MedicineShelf medicines, Knowledge knowledge, Clock clock) {
         this.doses = doses;
         this.people = people;
         this.medicines = medicines;
+        this.knowledge = knowledge;
         this.clock = clock;
     }
 
@@ -231,6 +236,54 @@ public class DoseBook {
                 ""));
         doses.save(row);
         return List.of();
+    }
+
+    /**
+     * What came of a note that somebody was given something.
+     *
+     * @param counted each a sentence
+     * @param against what speaks against it, each a sentence; then nothing of it may be kept
+     */
+    public record Logged(List<String> counted, List<String> against) {}
+
+    /**
+     * Notes what a log says somebody was given, as far as a piece is a dose that somebody swallows; whoever is not written
+     * down has no clock.
+     *
+     * @param pieces by supply id
+     * @param over why it was given although something speaks against it, empty if nobody said so
+     */
+    public Logged logged(
+            UUID household, String who, Map<String, Integer> pieces, ZonedDateTime at, String by, String over) {
+        List<String> counted = new ArrayList<>();
+        List<String> against = new ArrayList<>();
+        Optional<PeopleService.Known> person = people.named(household, who);
+        Formulary formulary = medicines.of(household);
+        Catalogue catalogue = knowledge.of(household).catalogue();
+        pieces.forEach((supply, number) -> formulary
+                .inSupply(supply)
+                .filter(p -> !p.form().onTheSpot()
+                        && catalogue
+                                .supply(supply)
+                                .filter(s -> s.usesPerPiece() == 1)
+                                .isPresent())
+                .ifPresent(product -> {
+                    BigDecimal units = product.perPiece().multiply(BigDecimal.valueOf(number));
+                    String says =
+                            product.form().says(units.stripTrailingZeros().toPlainString()) + " of " + product.name();
+                    if (person.isEmpty()) {
+                        counted.add(says + " is on nobody's dose clock: " + who
+                                + " is not written down among your people.");
+                        return;
+                    }
+                    List<String> reasons = note(
+                            household, person.get().id(), product.id(), units, at.toInstant(), at.getZone(), by, over);
+                    if (reasons.isEmpty()) {
+                        counted.add(says + " is on the dose clock of " + who + ".");
+                    }
+                    against.addAll(reasons);
+                }));
+        return new Logged(counted, against);
     }
 
     /** Strikes out what was noted by mistake; it stays to be read and no longer counts. */

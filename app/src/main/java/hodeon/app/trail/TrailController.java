@@ -46,7 +46,7 @@ class TrailController {
     private final TripService trips;
     private final Forecasts forecasts;
     private final Knowledge knowledge;
-    private final UseLog log;
+    private final TrailNotes notes;
     private final KitAlong along;
     private final Progress progress;
 
@@ -54,13 +54,13 @@ class TrailController {
             TripService trips,
             Forecasts forecasts,
             Knowledge knowledge,
-            UseLog log,
+            TrailNotes notes,
             KitAlong along,
             Progress progress) {
         this.trips = trips;
         this.forecasts = forecasts;
         this.knowledge = knowledge;
-        this.log = log;
+        this.notes = notes;
         this.along = along;
         this.progress = progress;
     }
@@ -92,7 +92,10 @@ class TrailController {
         return Map.of("header", token.getHeaderName(), "token", token.getToken());
     }
 
-    /** Takes a note: 201 when it is new, 200 when it had come before, 422 with what is wrong. */
+    /**
+     * Takes a note: 201 when it is new, 200 when it had come before, 422 with what is wrong; with {@code stopped} where a
+     * dose clock speaks against what was given, and a reason in {@code over} would have it kept all the same.
+     */
     @PostMapping("/trips/{id}/trail")
     @ResponseBody
     ResponseEntity<Map<String, Object>> note(
@@ -111,18 +114,15 @@ class TrailController {
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     faults.all().stream().map(Fault::sentence).toList());
         }
-        UseLog.Taken taken;
         try {
-            taken = log.keep(
-                    member.householdId(),
-                    id,
-                    checked.get().id(),
-                    checked.get().line(),
-                    checked.get().detail());
+            TrailNotes.Kept kept = notes.keep(member.householdId(), id, checked.get(), member.getUsername());
+            return ResponseEntity.status(kept.taken() == UseLog.Taken.KEPT ? HttpStatus.CREATED : HttpStatus.OK)
+                    .body(Map.of("faults", List.of(), "counted", kept.counted()));
+        } catch (TrailNotes.DoseStopped stopped) {
+            return ResponseEntity.unprocessableContent().body(Map.of("faults", stopped.against(), "stopped", true));
         } catch (DataIntegrityViolationException twice) {
-            taken = UseLog.Taken.ALREADY_THERE;
+            return answer(HttpStatus.OK, List.of());
         }
-        return answer(taken == UseLog.Taken.KEPT ? HttpStatus.CREATED : HttpStatus.OK, List.of());
     }
 
     @ExceptionHandler(HttpMessageNotReadableException.class)

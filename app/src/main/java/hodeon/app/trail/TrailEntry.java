@@ -6,6 +6,7 @@ import hodeon.core.notice.Faults;
 import hodeon.core.trip.Trip;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
@@ -27,13 +28,20 @@ record TrailEntry(
         @Nullable String tourniquetAt,
         @Nullable String bodyPlace,
         @Nullable Boolean specimen,
-        @Nullable String burnPercent) {
+        @Nullable String burnPercent,
+        @Nullable String zone,
+        @Nullable String over) {
 
     private static final int MOST_KINDS = 60;
     private static final int MOST_PIECES = 1_000;
 
-    /** A note that can be kept. */
-    record Checked(UUID id, UseLog.Line line, UseLog.Detail detail) {}
+    /**
+     * A note that can be kept.
+     *
+     * @param zone where the clock on the wall stood
+     * @param over why medicine was given although its clock spoke against it; empty if nobody said so
+     */
+    record Checked(UUID id, UseLog.Line line, UseLog.Detail detail, LocalDateTime when, ZoneId zone, String over) {}
 
     /** Empty with everything that is wrong in {@code faults}. */
     Optional<Checked> check(Trip trip, Catalogue catalogue, Faults faults) {
@@ -61,7 +69,15 @@ record TrailEntry(
                 oneLine("place on the body", text(bodyPlace), 80, faults),
                 Boolean.TRUE.equals(specimen),
                 percent(faults));
-        return faults.none() ? entryId.map(i -> new Checked(i, line, detail)) : Optional.empty();
+        String reason = oneLine("reason", text(over), 300, faults);
+        return faults.none()
+                ? entryId.map(i -> new Checked(i, line, detail, when, zoneOr(ZoneId.systemDefault()), reason))
+                : Optional.empty();
+    }
+
+    /** A device that names no zone we know stood where the server stands, as far as anybody can tell. */
+    private ZoneId zoneOr(ZoneId usual) {
+        return ZoneId.getAvailableZoneIds().contains(text(zone)) ? ZoneId.of(text(zone)) : usual;
     }
 
     private static String text(@Nullable String given) {

@@ -90,6 +90,45 @@ class TrailPageTest extends StockTest {
                 .andExpect(content().string(containsString("2027-06-13 10:20")));
     }
 
+    private static String headache(UUID entry, String at, String more) {
+        return """
+                {"id":"%s","at":"2027-06-13T%s","zone":"Europe/Oslo","problem":"headache","who":"Ottilie Brandt",
+                 "used":{"paracetamol":1,"hydrocolloid-pad":1}%s}""".formatted(entry, at, more);
+    }
+
+    /** What the log says was swallowed counts on the clock; one too many goes only with a reason. */
+    @Test
+    void medicineThatIsLoggedCountsOnTheDoseClock() throws Exception {
+        note(mine, headache(UUID.randomUUID(), "08:00", ""))
+                .andExpect(status().isCreated())
+                .andExpect(content().string(containsString("not written down among your people")));
+        String person =
+                String.valueOf(send(mine, "/people/new", "name", "Ottilie Brandt", "years", "41", "kilograms", "68")
+                        .andReturn()
+                        .getResponse()
+                        .getRedirectedUrl());
+        UUID entry = UUID.randomUUID();
+        note(mine, headache(entry, "10:00", ""))
+                .andExpect(status().isCreated())
+                .andExpect(content()
+                        .string(containsString(
+                                "2 tablets of Paracetamol 500 mg tablets is on the dose clock of Ottilie Brandt.")));
+        note(mine, headache(entry, "10:00", "")).andExpect(status().isOk());
+        UUID early = UUID.randomUUID();
+        note(mine, headache(early, "12:00", ""))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("\"stopped\":true")))
+                .andExpect(content().string(containsString("paracetamol: Less than 4 h from another dose.")));
+        assertThat(log.of(mine.householdId(), id)).hasSize(2);
+        note(mine, headache(early, "12:00", ",\"over\":\"the practice, by radio\""))
+                .andExpect(status().isCreated());
+        assertThat(log.of(mine.householdId(), id)).hasSize(3);
+        open(mine, person + "/clock")
+                .andExpect(content().string(containsString("2027-06-13 10:00")))
+                .andExpect(
+                        content().string(containsString("the practice, by radio (although: paracetamol: Less than")));
+    }
+
     @Test
     void whatMustBeToldLaterIsKept() throws Exception {
         note(mine, """

@@ -1,0 +1,60 @@
+package hodeon.app.trail;
+
+import hodeon.app.dose.DoseBook;
+import hodeon.app.usage.UseLog;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps a note of the trail with the doses that were given, all of it or nothing. */
+@Service
+@Transactional
+class TrailNotes {
+
+    private final UseLog log;
+    private final DoseBook doses;
+
+    TrailNotes(UseLog log, DoseBook doses) {
+        this.log = log;
+        this.doses = doses;
+    }
+
+    /** Something speaks against a dose, and nobody said that it was given all the same. */
+    static final class DoseStopped extends RuntimeException {
+
+        private static final long serialVersionUID = 1;
+
+        private final transient List<String> against;
+
+        private DoseStopped(List<String> against) {
+            super(String.join(" ", against));
+            this.against = against;
+        }
+
+        List<String> against() {
+            return against;
+        }
+    }
+
+    /** @param counted what the dose clocks now count of it, each a sentence */
+    record Kept(UseLog.Taken taken, List<String> counted) {}
+
+    Kept keep(UUID household, UUID trip, TrailEntry.Checked note, String by) {
+        UseLog.Taken taken = log.keep(household, trip, note.id(), note.line(), note.detail());
+        if (taken == UseLog.Taken.ALREADY_THERE) {
+            return new Kept(taken, List.of());
+        }
+        DoseBook.Logged logged = doses.logged(
+                household,
+                note.detail().who(),
+                note.detail().used(),
+                note.when().atZone(note.zone()),
+                by + ", on the trail",
+                note.over());
+        if (!logged.against().isEmpty()) {
+            throw new DoseStopped(logged.against());
+        }
+        return new Kept(taken, logged.counted());
+    }
+}
