@@ -177,6 +177,9 @@ document.addEventListener('alpine:init', () => {
         ? (this.sent ? [`All ${this.sent} sent.`, ...(this.counted ?? [])].join(' ') : 'Nothing waits on this device.')
         : `${count} ${count === 1 ? 'note waits' : 'notes wait'} on this device`
           + (this.signedOut ? ': sign in to send.' : this.reached === false ? ': the server is out of reach.' : '.');
+      const refused = waiting.length - count;
+      if (refused > 0) state.textContent += ` ${refused} could not be taken: see below.`;
+      state.classList.toggle('alarm', refused > 0);
       const list = document.getElementById('trail-waiting');
       // What somebody is writing there stays.
       if (!list.contains(document.activeElement) || document.activeElement.tagName !== 'INPUT') {

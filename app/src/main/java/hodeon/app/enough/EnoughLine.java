@@ -87,7 +87,8 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
     }
 
     private static String names(List<Capability> capabilities) {
-        return capabilities.stream().map(Capability::name).collect(Collectors.joining(", "));
+        String all = capabilities.stream().map(Capability::name).collect(Collectors.joining(", "));
+        return all.charAt(0) + all.substring(1).toLowerCase(Locale.ROOT);
     }
 
     private static String said(Product product, BigDecimal units) {

@@ -15,13 +15,16 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * Pain relief for one casualty until care is reached, at the label's most: with the medicine they may have of which there is
- * enough, else of which there is most.
+ * Pain relief for one casualty until care is reached, at the label's most: with the medicine they may have of which least is
+ * missing, a child's for a child.
  *
  * @param units of the product's form
  * @param there pieces of the supply on the mat that nobody takes every day
  */
 record WalkingOut(String casualty, Product product, Supply supply, BigDecimal units, int there) {
+
+    /** As the catalogue draws the line for a child's pain. */
+    private static final int CHILD_MONTHS = 12 * 12;
 
     private static final Set<String> RELIEF = Set.of("relieve-pain", "child-pain");
 
@@ -43,6 +46,7 @@ record WalkingOut(String casualty, Product product, Supply supply, BigDecimal un
      */
     static Optional<WalkingOut> of(
             Going casualty, Map<Supply, Product> relief, DoseSheet sheet, Map<String, Integer> there, double hours) {
+        boolean child = casualty.patient().months() < CHILD_MONTHS;
         return relief.entrySet().stream()
                 .flatMap(e -> sheet.of(e.getValue(), casualty.patient(), casualty.directions(), Set.of())
                                 instanceof DoseAnswer.Give give
@@ -53,6 +57,7 @@ record WalkingOut(String casualty, Product product, Supply supply, BigDecimal un
                                 give.most().multiply(BigDecimal.valueOf(TripSupply.walkingOutDoses(give, hours))),
                                 there.getOrDefault(e.getKey().id(), 0)))
                         : Stream.empty())
-                .min(Comparator.comparingInt(WalkingOut::missing).thenComparing(w -> -w.there));
+                .min(Comparator.comparingInt(WalkingOut::missing)
+                        .thenComparing(w -> child != w.supply.serves().containsKey("child-pain")));
     }
 }

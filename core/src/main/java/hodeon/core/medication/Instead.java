@@ -27,7 +27,8 @@ public final class Instead {
      * Another supply that does what this one was made for, or holds the same in another form or strength, and has a dose
      * for them.
      *
-     * @param there ids of supplies that come along anyway; they are preferred
+     * @param there ids of supplies that come along anyway; they are preferred, and among
+     *     equals what holds the same
      */
     public Optional<Supply> of(Supply supply, Patient patient, List<Direction> directions, Set<String> there) {
         Set<String> does = supply.serves().entrySet().stream()
@@ -40,10 +41,18 @@ public final class Instead {
                 .filter(s -> !s.id().equals(supply.id()) && s.prescribed().isEmpty())
                 .filter(s -> formulary
                         .inSupply(s.id())
-                        .filter(p -> p.strengths().keySet().equals(holds) || doesAnyOf(s, does))
+                        .filter(p -> holdsOnly(s, holds) || doesAnyOf(s, does))
                         .filter(p -> sheet.of(p, patient, directions, Set.of()) instanceof DoseAnswer.Give)
                         .isPresent())
-                .min(Comparator.comparing(s -> !there.contains(s.id())));
+                .min(Comparator.comparing((Supply s) -> !there.contains(s.id()))
+                        .thenComparing(s -> !holdsOnly(s, holds)));
+    }
+
+    private boolean holdsOnly(Supply supply, Set<String> ingredients) {
+        return formulary
+                .inSupply(supply.id())
+                .filter(p -> p.strengths().keySet().equals(ingredients))
+                .isPresent();
     }
 
     private static boolean doesAnyOf(Supply supply, Set<String> capabilities) {

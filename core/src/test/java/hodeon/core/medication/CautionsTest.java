@@ -141,6 +141,16 @@ class CautionsTest {
                         CATALOGUE.supply("paracetamol").orElseThrow(), child, List.of(), Set.of("child-paracetamol")))
                 .map(Supply::id)
                 .contains("child-paracetamol");
+        // Of two that are there rather the same in another form: half a grown-up's tablet is none for nine years.
+        Patient bigger = new Patient(
+                "Beck", 108, Optional.of(new Patient.Weighed(new BigDecimal(29), TODAY)), Set.of(), Set.of(), Set.of());
+        assertThat(instead.of(
+                        CATALOGUE.supply("paracetamol").orElseThrow(),
+                        bigger,
+                        List.of(),
+                        Set.of("ibuprofen", "child-paracetamol")))
+                .map(Supply::id)
+                .contains("child-paracetamol");
     }
 
     @Test
