@@ -52,6 +52,7 @@ create table own_medicine (
     ingredient   varchar(60) not null,
     form         varchar(20) not null,
     strength_ug  bigint not null,
+    also_holds   varchar(400) not null,
     step         varchar(12) not null,
     supply_id    varchar(60),
     per_piece    varchar(12) not null,

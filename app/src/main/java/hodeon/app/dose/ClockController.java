@@ -79,17 +79,17 @@ class ClockController {
                 .map(id -> trips.find(household, id).trip().party().people().stream()
                         .map(p -> p.name().toLowerCase(Locale.ROOT))
                         .collect(Collectors.toSet()));
-        List<Row> rows = people.all(household).stream()
+        List<PeopleService.Known> shown = people.all(household).stream()
                 .filter(k -> !k.profile().dog())
                 .filter(k -> along.isEmpty()
                         || along.get().contains(k.profile().name().toLowerCase(Locale.ROOT)))
-                .map(k -> {
-                    people.seen(household, k.id(), member.getUsername(), "dose clock of all");
-                    return new Row(
-                            k.id(),
-                            k.profile().name(),
-                            counting(book.of(household, k.id()), Optional.empty(), ZoneId.systemDefault()));
-                })
+                .toList();
+        people.seen(household, shown, member.getUsername(), "dose clock of all");
+        List<Row> rows = book.of(household, shown).stream()
+                .map(of -> new Row(
+                        of.known().id(),
+                        of.known().profile().name(),
+                        counting(of, Optional.empty(), ZoneId.systemDefault())))
                 .sorted(Comparator.comparing(r -> r.counting().isEmpty()))
                 .toList();
         model.addAttribute("rows", rows);

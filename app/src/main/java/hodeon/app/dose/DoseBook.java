@@ -136,30 +136,42 @@ public class DoseBook {
 
     @Transactional(readOnly = true)
     Case of(UUID household, UUID person) {
-        PeopleService.Known known = people.find(household, person);
+        return of(household, List.of(people.find(household, person))).getFirst();
+    }
+
+    /** Several at once, in their order. */
+    @Transactional(readOnly = true)
+    List<Case> of(UUID household, List<PeopleService.Known> several) {
         Formulary formulary = medicines.of(household);
+        MedicineRules rules = medicines.rules(household);
+        Instant now = clock.instant();
         LocalDate today = LocalDate.now(clock);
-        LocalDateTime after = LocalDateTime.ofInstant(clock.instant().minus(LOOK_BACK), ZoneOffset.UTC);
-        List<Kept> kept =
-                doses.findByHouseholdIdAndPersonIdAndTakenAtAfterOrderByTakenAt(household, person, after).stream()
-                        .map(this::kept)
-                        .toList();
-        return new Case(
-                known,
-                formulary,
-                medicines.rules(household),
-                known.profile().patient(today, known.profile().taking(formulary)),
-                kept,
-                clock.instant(),
-                today);
+        Map<UUID, List<Kept>> kept = since(
+                household,
+                several.stream().map(PeopleService.Known::id).toList(),
+                LocalDateTime.ofInstant(now.minus(LOOK_BACK), ZoneOffset.UTC));
+        return several.stream()
+                .map(known -> new Case(
+                        known,
+                        formulary,
+                        rules,
+                        known.profile().patient(today, known.profile().taking(formulary)),
+                        kept.getOrDefault(known.id(), List.of()),
+                        now,
+                        today))
+                .toList();
+    }
+
+    private Map<UUID, List<Kept>> since(UUID household, List<UUID> people, LocalDateTime after) {
+        return doses.findByHouseholdIdAndPersonIdInAndTakenAtAfterOrderByTakenAt(household, people, after).stream()
+                .collect(Collectors.groupingBy(
+                        row -> row.personId, Collectors.mapping(this::kept, Collectors.toList())));
     }
 
     /** Every dose that was ever noted for somebody. */
     @Transactional(readOnly = true)
     List<Kept> ever(UUID household, UUID person) {
-        return doses.findByHouseholdIdAndPersonIdAndTakenAtAfterOrderByTakenAt(household, person, LONG_AGO).stream()
-                .map(this::kept)
-                .toList();
+        return since(household, List.of(person), LONG_AGO).getOrDefault(person, List.of());
     }
 
     private Kept kept(DoseRow row) {

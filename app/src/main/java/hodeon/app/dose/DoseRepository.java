@@ -1,6 +1,7 @@
 package hodeon.app.dose;
 
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,8 +9,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface DoseRepository extends JpaRepository<DoseRow, UUID> {
 
-    List<DoseRow> findByHouseholdIdAndPersonIdAndTakenAtAfterOrderByTakenAt(
-            UUID householdId, UUID personId, LocalDateTime after);
+    List<DoseRow> findByHouseholdIdAndPersonIdInAndTakenAtAfterOrderByTakenAt(
+            UUID householdId, Collection<UUID> personIds, LocalDateTime after);
 
     Optional<DoseRow> findByIdAndHouseholdIdAndPersonId(UUID id, UUID householdId, UUID personId);
 }

@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,8 +47,9 @@ public class MedicineShelf {
             return shipped;
         }
         List<Ingredient> ingredients = rows.stream()
-                .filter(r -> shipped.ingredient(r.ingredient).isEmpty())
-                .map(r -> new Ingredient(idOf(r), r.ingredient, Set.of(), Set.of(), Optional.empty()))
+                .flatMap(r -> r.holds().keySet().stream())
+                .filter(i -> shipped.ingredient(i).isEmpty())
+                .map(i -> new Ingredient(idOf(i), i, Set.of(), Set.of(), Optional.empty()))
                 .distinct()
                 .toList();
         return shipped.with(
@@ -56,15 +58,16 @@ public class MedicineShelf {
                 rows.stream().flatMap(this::labels).toList());
     }
 
-    private String idOf(OwnMedicineRow row) {
-        return shipped.ingredient(row.ingredient).isPresent()
-                ? row.ingredient
-                : "own-" + row.ingredient.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+    private String idOf(String ingredient) {
+        return shipped.ingredient(ingredient).isPresent()
+                ? ingredient
+                : "own-" + ingredient.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
     }
 
     /** The same substance in the same form and strength takes the place of the product that ships, and its label's. */
     private Product product(OwnMedicineRow row) {
-        Map<String, Dose> strengths = Map.of(idOf(row), new Dose(row.strengthMicrograms));
+        Map<String, Dose> strengths = row.holds().entrySet().stream()
+                .collect(Collectors.toMap(e -> idOf(e.getKey()), e -> new Dose(e.getValue()), Dose::plus));
         Optional<Product> sameThatShips = shipped.products().stream()
                 .filter(p -> p.form() == row.form && p.strengths().equals(strengths))
                 .findFirst();
@@ -85,10 +88,11 @@ public class MedicineShelf {
     /** What the household's own pack says holds whichever tradition it follows. */
     private Stream<Label> labels(OwnMedicineRow row) {
         List<Band> bands = row.bands.lines().map(BandLine::parse).toList();
+        Label.Measure measure = row.alsoHolds.isEmpty() ? Label.Measure.MILLIGRAMS : Label.Measure.UNITS;
         return bands.isEmpty()
                 ? Stream.empty()
                 : Stream.of(Tradition.values())
-                        .map(t -> new Label(product(row).id(), t, Label.Measure.MILLIGRAMS, bands, "your own pack"));
+                        .map(t -> new Label(product(row).id(), t, measure, bands, "your own pack"));
     }
 
     /** A product the household entered, and the row that holds it. */
@@ -136,9 +140,10 @@ public class MedicineShelf {
     /** Products in order of their names, the household's own first. */
     @Transactional(readOnly = true)
     public List<Product> products(UUID household) {
-        List<String> ours = own(household).stream().map(o -> o.product().id()).toList();
-        return of(household).products().stream()
-                .sorted(Comparator.comparing((Product p) -> !ours.contains(p.id()))
+        Formulary formulary = of(household);
+        Set<Product> shippedOnes = Set.copyOf(shipped.products());
+        return formulary.products().stream()
+                .sorted(Comparator.comparing((Product p) -> shippedOnes.contains(p))
                         .thenComparing(Product::name))
                 .toList();
     }

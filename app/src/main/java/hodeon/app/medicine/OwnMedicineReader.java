@@ -8,9 +8,13 @@ import hodeon.core.notice.Faults;
 import hodeon.core.units.Dose;
 import java.math.BigDecimal;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Reads the form about a product of a household's own; everything that is wrong is told at once. */
@@ -19,6 +23,8 @@ final class OwnMedicineReader {
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_INGREDIENT = 60;
     private static final int MOST_BANDS = 20;
+    private static final int MOST_MORE = 4;
+    private static final Pattern ALSO = Pattern.compile("([^\\p{Cntrl}]{1,60}?)\\s+(\\d{1,6}([.,]\\d{1,3})?)(\\s*mg)?");
     private static final BigDecimal MOST_MILLIGRAMS = BigDecimal.valueOf(100_000);
 
     private final Map<String, String> form;
@@ -47,6 +53,7 @@ final class OwnMedicineReader {
         row.strengthMicrograms = number("strength", "the strength in mg", MOST_MILLIGRAMS)
                 .map(mg -> Dose.ofMilligrams(mg).micrograms())
                 .orElse(1L);
+        row.alsoHolds = alsoHolds(row.ingredient);
         row.step = number("step", "the smallest amount that can be measured out", BigDecimal.valueOf(100))
                 .map(BigDecimal::toPlainString)
                 .orElse("1");
@@ -60,6 +67,42 @@ final class OwnMedicineReader {
         }
         row.bands = bands();
         return faults.none() ? Optional.of(row) : Optional.empty();
+    }
+
+    /** One more ingredient a line, each with its mg, such as “codeine 8”. */
+    private String alsoHolds(String first) {
+        Map<String, Long> more = new LinkedHashMap<>();
+        List<String> lines = get("alsoHolds")
+                .lines()
+                .map(String::strip)
+                .filter(l -> !l.isEmpty())
+                .toList();
+        for (String line : lines) {
+            Matcher m = ALSO.matcher(line);
+            String ingredient = m.matches() ? ingredient(m.group(1).strip()) : "";
+            BigDecimal mg = m.matches() ? new BigDecimal(m.group(2).replace(',', '.')) : BigDecimal.ZERO;
+            if (mg.signum() == 0
+                    || mg.compareTo(MOST_MILLIGRAMS) > 0
+                    || ingredient.length() > LONGEST_INGREDIENT
+                    || ingredient.equals(first)
+                    || more.putIfAbsent(ingredient, Dose.ofMilligrams(mg).micrograms()) != null) {
+                faults.add(
+                        "alsoHolds",
+                        line,
+                        "a further ingredient is named once with its mg, above 0 and up to " + MOST_MILLIGRAMS,
+                        "Write one a line, like “codeine 8”");
+            }
+        }
+        if (lines.size() > MOST_MORE) {
+            faults.add(
+                    "alsoHolds",
+                    lines.size() + " lines",
+                    "it holds at most " + MOST_MORE + " more",
+                    "Leave out what does not act");
+        }
+        return more.entrySet().stream()
+                .map(e -> e.getKey() + "\t" + e.getValue())
+                .collect(Collectors.joining("\n"));
     }
 
     /** A substance that ships is meant by any of its names. */
@@ -93,7 +136,7 @@ final class OwnMedicineReader {
                         "bands",
                         line,
                         "a line says for whom, how much and how often, like “age 6y-12y dose 5 every 12h times 2 most 10”",
-                        "Write it so, in mg");
+                        "Write it so, in mg; of a product that mixes several in tablets or ml");
             }
         }
         return Arrays.stream(lines).collect(Collectors.joining("\n"));

@@ -7,6 +7,8 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -37,6 +39,19 @@ class OwnMedicineRow {
     String perPiece = "1";
     boolean prescribed;
 
-    /** Lines as in {@link hodeon.core.medication.BandLine}, what the pack says in mg; empty if nothing was entered. */
+    /** What else it holds in one unit: a line for each, the ingredient as above, a tab, micrograms. */
+    String alsoHolds = "";
+
+    /**
+     * Lines as in {@link hodeon.core.medication.BandLine}, what the pack says: in mg of its one ingredient, in units of a
+     * product that mixes several; empty if nothing was entered.
+     */
     String bands = "";
+
+    /** Micrograms in one unit by ingredient, as {@link #ingredient} names it. */
+    Map<String, Long> holds() {
+        Map<String, Long> holds = new LinkedHashMap<>(Map.of(ingredient, strengthMicrograms));
+        alsoHolds.lines().map(l -> l.split("\t")).forEach(l -> holds.put(l[0], Long.valueOf(l[1])));
+        return holds;
+    }
 }

@@ -62,7 +62,7 @@ class PeopleController {
         LocalDate today = LocalDate.now(clock);
         Formulary formulary = medicines.of(member.householdId());
         List<Known> all = people.all(member.householdId());
-        all.forEach(k -> people.seen(member.householdId(), k.id(), member.getUsername(), "list of people"));
+        people.seen(member.householdId(), all, member.getUsername(), "list of people");
         model.addAttribute(
                 "people", all.stream().map(k -> view(k, formulary, today)).toList());
         return "people/people";

@@ -102,13 +102,23 @@ public class PeopleService {
 
     /** Notes that somebody looked at a person's data. */
     public void seen(UUID household, UUID id, String by, String what) {
+        views.save(view(household, id, by, what));
+    }
+
+    /** The same of several at once. */
+    public void seen(UUID household, List<Known> several, String by, String what) {
+        views.saveAll(
+                several.stream().map(k -> view(household, k.id(), by, what)).toList());
+    }
+
+    private ViewRow view(UUID household, UUID id, String by, String what) {
         ViewRow row = new ViewRow();
         row.householdId = household;
         row.personId = id;
         row.seenBy = by;
         row.what = what;
         row.seenAt = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
-        views.save(row);
+        return row;
     }
 
     @Transactional(readOnly = true)

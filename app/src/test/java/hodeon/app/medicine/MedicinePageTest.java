@@ -76,6 +76,54 @@ class MedicinePageTest extends WebTest {
         assertThat(shelf.own(mine.householdId())).isEmpty();
     }
 
+    /** What was prescribed and mixes several: each is counted, and the direction for one of them says how much. */
+    @Test
+    void aMixtureOfOnesOwnIsCountedWithAllItHolds() throws Exception {
+        String[] mixture = {
+            "name", "Codeine and acetaminophen tablets",
+            "ingredient", "codeine",
+            "alsoHolds", "Acetaminophen 500 mg\nmoonwort 2,5",
+            "form", "TABLET",
+            "strength", "8",
+            "step", "1",
+            "perPiece", "1",
+            "prescribed", "true",
+            "bands", "age 18y- dose 1-2 every 6h times 4 most 8"
+        };
+        send(mine, "/medicines", mixture).andExpect(flash().attributeExists("said"));
+        Product own = shelf.own(mine.householdId()).getFirst().product();
+        assertThat(own.strengths()).containsOnlyKeys("codeine", "paracetamol", "own-moonwort");
+        String sef = String.valueOf(send(
+                        mine,
+                        "/people/new",
+                        "name",
+                        "Sef",
+                        "years",
+                        "40",
+                        "kilograms",
+                        "77",
+                        "direction[0].ingredient",
+                        "codeine",
+                        "direction[0].most",
+                        "16",
+                        "direction[0].day",
+                        "64",
+                        "direction[0].hours",
+                        "6",
+                        "direction[0].by",
+                        "the practice",
+                        "direction[0].on",
+                        "2026-11-01")
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl());
+        open(mine, sef + "/clock?product=" + own.id())
+                .andExpect(content().string(containsString("Yes, now: up to 2 tablets.")));
+        send(mine, "/medicines", with(with(mixture, "alsoHolds", "codeine 8\nparacetamol\nzinc 0"), "name", "Slips"))
+                .andExpect(flash().attributeExists("faults"));
+        assertThat(shelf.own(mine.householdId())).hasSize(1);
+    }
+
     @Test
     void anUnknownSubstanceIsKeptUnderItsName() throws Exception {
         send(mine, "/medicines", with(with(OWN, "ingredient", "Moonwort"), "prescribed", "true"));

@@ -48,13 +48,15 @@ public final class DoseSheet {
     }
 
     /**
-     * @param directions recorded for this person; one for the product's only ingredient is followed
+     * @param directions recorded for this person; one for the product's only ingredient is followed, or of what was
+     *     prescribed one for any it holds
      * @param alsoTaken ids of other ingredients taken in the last day or about to be
      */
     public DoseAnswer of(Product product, Patient patient, List<Direction> directions, Set<String> alsoTaken) {
         List<Caution> cautions = new ArrayList<>(formulary.cautions(product, patient, alsoTaken));
         Optional<Direction> direction = directions.stream()
-                .filter(d -> product.strengths().keySet().equals(Set.of(d.ingredient())))
+                .filter(d -> product.strengths().keySet().equals(Set.of(d.ingredient()))
+                        || product.prescribed() && product.strengths().containsKey(d.ingredient()))
                 .findFirst();
         Optional<Caution> never =
                 cautions.stream().filter(c -> c.level() == Rule.Level.NEVER).findFirst();
