@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
@@ -111,13 +112,13 @@ public abstract class WebTest {
     }
 
     protected static String[] with(String[] namesAndValues, String name, String value) {
-        String[] changed = java.util.Arrays.copyOf(namesAndValues, namesAndValues.length + 2);
+        String[] changed = Arrays.copyOf(namesAndValues, namesAndValues.length + 2);
         for (int i = 0; i < namesAndValues.length; i += 2) {
             if (changed[i].equals(name)) {
                 changed[i + 1] = value;
                 return namesAndValues.length == changed.length
                         ? changed
-                        : java.util.Arrays.copyOf(changed, namesAndValues.length);
+                        : Arrays.copyOf(changed, namesAndValues.length);
             }
         }
         changed[namesAndValues.length] = name;

@@ -18,6 +18,7 @@ import hodeon.core.units.Mass;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** The invented skerry ring: eight people, six days, 2,300 g. */
 final class SampleTrip {
@@ -56,7 +57,7 @@ final class SampleTrip {
                         Set.of(Allergy.LATEX),
                         Set.of(Condition.CONTACT_LENSES),
                         Set.of()));
-        Party party = new Party(java.util.stream.IntStream.range(0, parties)
+        Party party = new Party(IntStream.range(0, parties)
                 .boxed()
                 .flatMap(i -> people.stream())
                 .toList());

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
@@ -35,10 +36,9 @@ class BalanceJourneyTest {
 
             browser.click(".ways a[href$='/prune']");
             WebElement first = browser.find("tbody tr");
-            String least = first.findElement(org.openqa.selenium.By.cssSelector("th a"))
-                    .getText();
-            int pieces = Integer.parseInt(first.findElement(org.openqa.selenium.By.cssSelector("td.num"))
-                    .getText());
+            String least = first.findElement(By.cssSelector("th a")).getText();
+            int pieces =
+                    Integer.parseInt(first.findElement(By.cssSelector("td.num")).getText());
             browser.click("tbody tr:first-child button");
             browser.see(".about h2", least);
             browser.see(".about p strong", Integer.toString(pieces - 1));

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 import java.util.logging.Level;
+import java.util.stream.Collectors;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
@@ -26,6 +27,7 @@ import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A headless browser on one application, with the few gestures a person has. */
@@ -137,7 +139,7 @@ final class Browser implements AutoCloseable {
     }
 
     void choose(String css, String label) {
-        new org.openqa.selenium.support.ui.Select(find(css)).selectByVisibleText(label);
+        new Select(find(css)).selectByVisibleText(label);
     }
 
     /** Waits until the element's text holds the words; fails with what the page says instead. */
@@ -264,7 +266,7 @@ final class Browser implements AutoCloseable {
     String cookies() {
         return driver.manage().getCookies().stream()
                 .map(c -> c.getName() + "=" + c.getValue())
-                .collect(java.util.stream.Collectors.joining("; "));
+                .collect(Collectors.joining("; "));
     }
 
     void hasNoSeriousAccessibilityFinding() {

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -75,7 +76,7 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.nio.file..", "java.sql..")
                 .check(CORE);
-        noClasses().should().callMethod(java.time.LocalDate.class, "now").check(CORE);
+        noClasses().should().callMethod(LocalDate.class, "now").check(CORE);
         noClasses()
                 .that()
                 .haveNameNotMatching("hodeon\\.core\\.kit\\.choice\\.OrTools(\\$.*)?")

@@ -1,6 +1,7 @@
 package hodeon.app.api;
 
 import hodeon.core.notice.Faults;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -172,6 +173,6 @@ final class JsonFields {
     }
 
     private static String plain(double number) {
-        return java.math.BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
     }
 }

@@ -12,6 +12,7 @@ import hodeon.core.kit.choice.Optimiser;
 import hodeon.core.kit.choice.Solution;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -211,7 +212,7 @@ final class PlanCall {
         }
         List<Service> services = new ArrayList<>();
         serves.forEach((use, tier) -> services.add(new Service(use, tier)));
-        services.sort(java.util.Comparator.comparingInt(Service::use));
+        services.sort(Comparator.comparingInt(Service::use));
         return new Candidate(
                 id, least, most, supply.whole("usesPerPiece", 1, 10_000, Optional.of(1)), durable, services);
     }

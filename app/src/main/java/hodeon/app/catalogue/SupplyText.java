@@ -4,6 +4,7 @@ import hodeon.core.catalogue.Crossing;
 import hodeon.core.catalogue.PriceBand;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -76,7 +77,7 @@ final class SupplyText {
     }
 
     private static String plain(double number) {
-        return java.math.BigDecimal.valueOf(Math.rint(number * 1000) / 1000)
+        return BigDecimal.valueOf(Math.rint(number * 1000) / 1000)
                 .stripTrailingZeros()
                 .toPlainString();
     }

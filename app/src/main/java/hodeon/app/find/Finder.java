@@ -10,6 +10,7 @@ import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.app.usage.Knowledge;
 import hodeon.core.catalogue.Catalogue;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -89,8 +90,7 @@ class Finder {
                             person.name(),
                             trip.trip().name(),
                             "/trips/" + trip.id() + "/odds?person="
-                                    + UriUtils.encodeQueryParam(
-                                            person.name(), java.nio.charset.StandardCharsets.UTF_8))));
+                                    + UriUtils.encodeQueryParam(person.name(), StandardCharsets.UTF_8))));
         }
         next(all, here).ifPresent(trip -> ofCatalogue(householdId, trip, found));
         owned.held()

@@ -10,6 +10,7 @@ import hodeon.core.need.Distribution;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.need.StepForecast;
 import hodeon.core.trip.Trip;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -80,7 +81,7 @@ record WhyView(
     }
 
     private static String plain(double number) {
-        return java.math.BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
     }
 
     private static String basis(Rate rate) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /**
@@ -30,7 +31,7 @@ final class SimulatedScanner {
 
     /** Fourteen digits, the last of them the check digit. */
     static String article(int number) {
-        String digits = String.format(java.util.Locale.ROOT, "02%011d", number);
+        String digits = String.format(Locale.ROOT, "02%011d", number);
         int sum = 0;
         for (int i = 0; i < digits.length(); i++) {
             sum += (digits.charAt(i) - '0') * (i % 2 == 0 ? 3 : 1);

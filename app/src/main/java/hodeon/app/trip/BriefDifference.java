@@ -2,7 +2,10 @@ package hodeon.app.trip;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Where what is saved and what is on the page differ, in words, for the choice between the two. */
 public record BriefDifference(String field, String saved, String yours) {
@@ -38,16 +41,14 @@ public record BriefDifference(String field, String saved, String yours) {
     }
 
     private static String words(String text) {
-        return text.isBlank()
-                ? "(nothing)"
-                : text.toLowerCase(java.util.Locale.ROOT).equals(text) ? text : readable(text);
+        return text.isBlank() ? "(nothing)" : text.toLowerCase(Locale.ROOT).equals(text) ? text : readable(text);
     }
 
     private static String readable(String text) {
-        return text.matches("[A-Z_]+") ? text.toLowerCase(java.util.Locale.ROOT).replace('_', ' ') : text;
+        return text.matches("[A-Z_]+") ? text.toLowerCase(Locale.ROOT).replace('_', ' ') : text;
     }
 
-    private static String listed(java.util.Set<String> constants) {
+    private static String listed(Set<String> constants) {
         return constants.stream().map(BriefDifference::readable).sorted().collect(Collectors.joining(", "));
     }
 
@@ -62,8 +63,8 @@ public record BriefDifference(String field, String saved, String yours) {
             return "";
         }
         BriefForm.PersonForm p = form.getPeople().get(i);
-        String more = java.util.stream.Stream.of(p.getAllergies(), p.getConditions(), p.getRescue())
-                .flatMap(java.util.Set::stream)
+        String more = Stream.of(p.getAllergies(), p.getConditions(), p.getRescue())
+                .flatMap(Set::stream)
                 .map(BriefDifference::readable)
                 .collect(Collectors.joining(", "));
         return p.getName() + " × " + p.getAlike() + ", " + p.getYears() + " y, " + p.getKilograms() + " kg, "

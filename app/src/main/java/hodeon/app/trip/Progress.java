@@ -2,6 +2,7 @@ package hodeon.app.trip;
 
 import hodeon.app.shell.Figures;
 import hodeon.core.trip.Trip;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -30,7 +31,7 @@ public class Progress {
     public Strip of(UUID householdId, StoredTrip stored, String here) {
         Trip trip = stored.trip();
         String path = "/trips/" + stored.id();
-        List<Step> steps = new java.util.ArrayList<>();
+        List<Step> steps = new ArrayList<>();
         steps.add(new Step(
                 "Brief",
                 path + "/brief",

@@ -13,6 +13,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -174,7 +175,7 @@ class LogController {
         model.addAttribute(
                 "learned",
                 known.before().problems().stream()
-                        .flatMap(p -> java.util.Optional.ofNullable(learned.get(p.id())).stream()
+                        .flatMap(p -> Optional.ofNullable(learned.get(p.id())).stream()
                                 .map(l -> new LearnedView(
                                         p.name(),
                                         Figures.number(l.before().perThousandPersonDays()),

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.springframework.context.event.EventListener;
@@ -144,7 +145,7 @@ public class UseLog {
             StoredTrip trip = trips.find(householdId, row.tripId);
             Map<String, Integer> happened = events.getOrDefault(row.tripId, Map.of());
             found.add(new LoggedTrip(trip.trip(), happened));
-            signature.append(row.tripId).append(trip.version()).append(new java.util.TreeMap<>(happened));
+            signature.append(row.tripId).append(trip.version()).append(new TreeMap<>(happened));
         }
         return new Experience(found, signature.toString());
     }

@@ -10,6 +10,7 @@ import hodeon.app.household.AccessTokens;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.BeforeEach;
@@ -243,7 +244,7 @@ class ApiTest extends WebTest {
                 .filter(p -> p.startsWith("/api/v1") && !p.endsWith("/**") && !p.endsWith(".yaml"))
                 .forEach(p -> info.getMethodsCondition()
                         .getMethods()
-                        .forEach(m -> answered.add(m.name().toLowerCase(java.util.Locale.ROOT) + " " + p))));
+                        .forEach(m -> answered.add(m.name().toLowerCase(Locale.ROOT) + " " + p))));
         assertThat(told).isEqualTo(answered);
     }
 }

@@ -11,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import hodeon.app.WebTest;
 import hodeon.app.people.PeopleService;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
@@ -18,6 +19,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
@@ -49,7 +51,7 @@ class DosePageTest extends WebTest {
             "zone",
             "Europe/Oslo",
             "at",
-            LocalDateTime.now(java.time.ZoneId.of("Europe/Oslo"))
+            LocalDateTime.now(ZoneId.of("Europe/Oslo"))
                     .minusHours(hoursAgo)
                     .truncatedTo(ChronoUnit.MINUTES)
                     .toString()
@@ -200,7 +202,7 @@ class DosePageTest extends WebTest {
         for (String product : List.of("paracetamol-500", "ibuprofen-200", "aspirin-300")) {
             CountDownLatch together = new CountDownLatch(1);
             try (ExecutorService two = Executors.newFixedThreadPool(2)) {
-                List<Future<Integer>> answers = java.util.stream.Stream.of(1, 2)
+                List<Future<Integer>> answers = Stream.of(1, 2)
                         .map(n -> two.submit(() -> {
                             together.await();
                             return note(sef, product, "1", 0)

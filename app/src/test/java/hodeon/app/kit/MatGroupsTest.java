@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.app.kit.MatView.GroupView;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -24,9 +25,8 @@ class MatGroupsTest {
     @ParameterizedTest
     @CsvSource({"'2,2,1', '2,2,1'", "'2,2,2', '2,3,5'", "'5,1', '5,5'", "'1', '5'", "'3,4,1,5', '5,4,1,5'"})
     void theLastOfARowTakesTheRoomThatIsLeft(String given, String laid) {
-        int[] columns = java.util.Arrays.stream(given.split(","))
-                .mapToInt(Integer::parseInt)
-                .toArray();
+        int[] columns =
+                Arrays.stream(given.split(",")).mapToInt(Integer::parseInt).toArray();
         assertThat(GroupView.inRows(groups(columns)).stream()
                         .map(g -> Integer.toString(g.columns()))
                         .toList())

@@ -3,6 +3,7 @@ package hodeon.app.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.app.WebTest;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,7 +46,7 @@ class MatLookTest extends WebTest {
     }
 
     private MatView look(String... asked) {
-        Map<String, String> parameters = new java.util.HashMap<>();
+        Map<String, String> parameters = new HashMap<>();
         for (int i = 0; i < asked.length; i += 2) {
             parameters.put(asked[i], asked[i + 1]);
         }

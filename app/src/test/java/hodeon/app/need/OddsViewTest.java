@@ -19,6 +19,7 @@ import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -70,7 +71,7 @@ class OddsViewTest {
 
     @Test
     void aLegOrAPersonHasAPartOfTheOddsAndNeverMoreThanAll() {
-        Map<String, Double> all = new java.util.HashMap<>();
+        Map<String, Double> all = new HashMap<>();
         rows().forEach(r -> all.put(r.id(), Double.parseDouble(r.barWidth())));
         for (String[] part : new String[][] {{"leg", "1"}, {"leg", "2"}, {"person", "Beck Halla"}}) {
             assertThat(rows(part)).isNotEmpty().allSatisfy(r -> assertThat(Double.parseDouble(r.barWidth()))

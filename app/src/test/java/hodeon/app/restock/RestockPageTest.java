@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 
 import hodeon.app.StockTest;
+import hodeon.app.check.Answer;
 import hodeon.app.check.CheckService;
 import hodeon.app.kit.KitService;
 import hodeon.app.kit.MatService;
@@ -26,6 +27,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.ResultActions;
 
 /** A trip's kit from not ready to ready, filled from home, bought, checked; and what is moved before it expires. */
 class RestockPageTest extends StockTest {
@@ -113,7 +115,7 @@ class RestockPageTest extends StockTest {
         UUID round = checks.start(household, pouch, Rhythm.BEFORE_TRIP, "sef");
         int lines = checks.round(household, round).lines().size();
         for (int i = 0; i < lines; i++) {
-            checks.answer(household, round, i, hodeon.app.check.Answer.RIGHT, 0);
+            checks.answer(household, round, i, Answer.RIGHT, 0);
         }
         assertThat(checks.finish(household, round, "sef")).isZero();
         assertThat(ready()).contains(">Ready</h1>").doesNotContain("Not ready");
@@ -134,7 +136,7 @@ class RestockPageTest extends StockTest {
                 .andExpect(content().string(containsString("antiseptic-wipe,\"hundred\",100,3.00")));
     }
 
-    private org.springframework.test.web.servlet.ResultActions prices(String csv) throws Exception {
+    private ResultActions prices(String csv) throws Exception {
         return web.perform(multipart("/restock/prices")
                 .file(new MockMultipartFile("file", csv.getBytes(StandardCharsets.UTF_8)))
                 .with(user(mine))

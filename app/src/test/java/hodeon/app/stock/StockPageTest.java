@@ -18,10 +18,12 @@ import hodeon.app.WebTest;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -51,8 +53,7 @@ class StockPageTest extends WebTest {
 
     private ResultActions enter(String... more) throws Exception {
         String[] base = {"place", "Shore shelf", "supply", "Non-alcohol antiseptic wipe", "pieces", "20"};
-        String[] all = java.util.stream.Stream.concat(java.util.Arrays.stream(base), java.util.Arrays.stream(more))
-                .toArray(String[]::new);
+        String[] all = Stream.concat(Arrays.stream(base), Arrays.stream(more)).toArray(String[]::new);
         return send(mine, "/stock/enter", all);
     }
 

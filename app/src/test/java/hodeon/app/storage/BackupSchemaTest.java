@@ -20,6 +20,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.SerializationFeature;
@@ -119,7 +120,7 @@ class BackupSchemaTest extends WebTest {
     /** Small maps have no order of their own; the file must. */
     @SuppressWarnings("unchecked")
     private static Map<String, Object> sorted(Map<String, Object> map) {
-        Map<String, Object> sorted = map instanceof LinkedHashMap ? new LinkedHashMap<>() : new java.util.TreeMap<>();
+        Map<String, Object> sorted = map instanceof LinkedHashMap ? new LinkedHashMap<>() : new TreeMap<>();
         map.forEach((key, value) ->
                 sorted.put(key, value instanceof Map<?, ?> m ? sorted((Map<String, Object>) m) : value));
         return sorted;

@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
+import hodeon.app.check.Answer;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
 import hodeon.app.kit.KitService;
@@ -23,6 +24,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -85,7 +87,7 @@ class BackupTest extends StockTest {
                 "0.12");
         send(mine, "/stock/recalls", "supply", "shears", "from", "2027-01-01");
         UUID round = checks.start(household, pouch, Rhythm.YEARLY_ALL, "sef");
-        checks.answer(household, round, 0, hodeon.app.check.Answer.RIGHT, 0);
+        checks.answer(household, round, 0, Answer.RIGHT, 0);
         send(mine, trip + "/log", "on", "2027-06-13", "problem", "Blister", "times", "2", "note", "");
         send(mine, trip + "/log/learn", "learn", "true");
         send(mine, "/restock/tick", "supply", "shears", "bought", "true");
@@ -148,7 +150,7 @@ class BackupTest extends StockTest {
     }
 
     private Map<String, Integer> there(Member member) {
-        Map<String, Integer> there = new java.util.TreeMap<>();
+        Map<String, Integer> there = new TreeMap<>();
         stock.of(member.householdId())
                 .held()
                 .forEach(h -> there.merge(h.lot().supply() + h.lot().opened(), h.pieces(), Integer::sum));

@@ -6,6 +6,7 @@ import hodeon.core.notice.Fault;
 import hodeon.core.trip.Trip;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -150,8 +151,7 @@ class BriefConverterTest {
     @Test
     void aFormFilledFromATripGivesTheSameTripAgain() {
         Brief brief = new BriefConverter(good()).convert().orElseThrow();
-        StoredTrip stored =
-                new StoredTrip(new java.util.UUID(1, 2), new java.util.UUID(3, 4), 7, brief.trip(), brief.people());
+        StoredTrip stored = new StoredTrip(new UUID(1, 2), new UUID(3, 4), 7, brief.trip(), brief.people());
         BriefForm form = BriefForms.of(stored);
         assertThat(form.getVersion()).isEqualTo("7");
         assertThat(new BriefConverter(form).convert()).contains(brief);

@@ -16,6 +16,7 @@ import hodeon.core.route.Route;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -67,7 +68,7 @@ class RoutePageTest extends WebTest {
         "'<gpx version=\"1.1\" creator=\"t\" xmlns=\"http://www.topografix.com/GPX/1/1\"></gpx>', this file has 0"
     })
     void whatIsNoRouteIsSaidInWords(String file, String says) throws Exception {
-        String capital = says.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + says.substring(1);
+        String capital = says.substring(0, 1).toUpperCase(Locale.ROOT) + says.substring(1);
         read(file.getBytes(StandardCharsets.UTF_8), "1", "NAISMITH")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString(says.startsWith("this") ? says : capital)));

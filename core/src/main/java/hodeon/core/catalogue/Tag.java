@@ -1,5 +1,7 @@
 package hodeon.core.catalogue;
 
+import java.util.Locale;
+
 /**
  * A circumstance that changes a rate or who may use a supply, written {@code kind:value} in the reference files.
  *
@@ -23,7 +25,7 @@ public record Tag(String kind, String value) implements Comparable<Tag> {
     }
 
     public static String idOf(Enum<?> constant) {
-        return constant.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     @Override

@@ -16,6 +16,7 @@ import hodeon.core.need.StepForecast;
 import hodeon.core.trip.Limits;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -207,7 +208,7 @@ public record KitQuestion(
                         serves.add(new Service(use, effect));
                     }
                 }));
-        serves.sort(java.util.Comparator.comparingInt(Service::use));
+        serves.sort(Comparator.comparingInt(Service::use));
         return new Candidate(id, least, most, supply.usesPerPiece(), supply.durable(), serves);
     }
 

@@ -2,6 +2,7 @@ package hodeon.core.kit;
 
 import hodeon.core.kit.RehearsalResult.Estimate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** Counts over rehearsed trips; whole numbers, so that adding tallies up in any order gives the same. */
@@ -36,9 +37,9 @@ final class RehearsalTally {
     void begin() {
         missedAny = false;
         missedDecisive = false;
-        java.util.Arrays.fill(missedSeverity, false);
-        java.util.Arrays.fill(happenedNow, false);
-        java.util.Arrays.fill(wantedNow, 0);
+        Arrays.fill(missedSeverity, false);
+        Arrays.fill(happenedNow, false);
+        Arrays.fill(wantedNow, 0);
     }
 
     void wanted(int problem, int use, int number) {
@@ -113,6 +114,6 @@ final class RehearsalTally {
     }
 
     private static void add(long[] sum, long[] a, long[] b) {
-        java.util.Arrays.setAll(sum, i -> a[i] + b[i]);
+        Arrays.setAll(sum, i -> a[i] + b[i]);
     }
 }

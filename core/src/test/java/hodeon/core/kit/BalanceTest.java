@@ -14,6 +14,7 @@ import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** Everything that is read off a solved question: the curve, what to prune, what to make of contents, who carries what. */
@@ -180,7 +181,7 @@ class BalanceTest {
 
     @Test
     void whatRidesElsewhereServesAndWeighsNothing() {
-        Holds holds = new Holds(Map.of(), java.util.Set.of(), Map.of("shears", 1, "beacon", 1));
+        Holds holds = new Holds(Map.of(), Set.of(), Map.of("shears", 1, "beacon", 1));
         KitQuestion question = KitQuestion.of(
                 Samples.skerryRing(), Samples.CATALOGUE, Forecast.of(Samples.skerryRing(), Samples.CATALOGUE), holds);
         Planner planner = new Planner(question);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hodeon.core.Samples;
 import hodeon.core.kit.RehearsalResult.Estimate;
+import hodeon.core.kit.choice.Solution;
 import hodeon.core.need.Forecast;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.need.StepForecast;
@@ -21,8 +22,7 @@ class RehearsalTest {
     private static final Planner PLANNER = new Planner(QUESTION);
 
     private static Map<String, Integer> recommended() {
-        return PLANNER.contents(
-                ((hodeon.core.kit.choice.Solution.Found) PLANNER.recommend(Duration.ofSeconds(30))).quantities());
+        return PLANNER.contents(((Solution.Found) PLANNER.recommend(Duration.ofSeconds(30))).quantities());
     }
 
     @Test

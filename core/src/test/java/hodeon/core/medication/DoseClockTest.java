@@ -8,6 +8,8 @@ import hodeon.core.units.Dose;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -78,8 +80,7 @@ class DoseClockTest {
                 PARACETAMOL,
                 List.of(new Taken(home, "p", Map.of("paracetamol", Dose.ofMilligrams(4000)))));
         Instant next = clock.next(Dose.ofMilligrams(1000), home).orElseThrow();
-        assertThat(next.atZone(java.time.ZoneId.of("Europe/Berlin")).toLocalTime())
-                .hasToString("20:20");
+        assertThat(next.atZone(ZoneId.of("Europe/Berlin")).toLocalTime()).hasToString("20:20");
         assertThat(Duration.between(home, next)).isEqualTo(Duration.ofHours(24));
     }
 
@@ -131,7 +132,7 @@ class DoseClockTest {
         Limit limit = Limits.of(
                         shipped,
                         Tradition.BRITISH,
-                        java.time.LocalDate.of(2026, 6, 1),
+                        LocalDate.of(2026, 6, 1),
                         "paracetamol",
                         adult,
                         List.of(),
@@ -144,7 +145,7 @@ class DoseClockTest {
         assertThat(Limits.of(
                                 shipped,
                                 Tradition.BRITISH,
-                                java.time.LocalDate.of(2026, 6, 1),
+                                LocalDate.of(2026, 6, 1),
                                 "paracetamol",
                                 adult,
                                 List.of(),
@@ -159,9 +160,8 @@ class DoseClockTest {
         Formulary shipped = FormularyReader.shipped();
         Product tablets = shipped.product("paracetamol-500").orElseThrow();
         Patient adult = new Patient("Sef", 480, Optional.empty(), Set.of(), Set.of(), Set.of());
-        DoseAnswer.Give give =
-                (DoseAnswer.Give) new DoseSheet(shipped, Tradition.BRITISH, java.time.LocalDate.of(2026, 6, 1))
-                        .of(tablets, adult, List.of(), Set.of());
+        DoseAnswer.Give give = (DoseAnswer.Give) new DoseSheet(shipped, Tradition.BRITISH, LocalDate.of(2026, 6, 1))
+                .of(tablets, adult, List.of(), Set.of());
         assertThat(TripSupply.walkingOutDoses(give, 9)).isEqualTo(3);
         assertThat(TripSupply.walkingOutDoses(give, 24)).isEqualTo(4);
         assertThat(TripSupply.walkingOutDoses(give, 48)).isEqualTo(8);

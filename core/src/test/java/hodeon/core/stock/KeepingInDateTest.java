@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -45,7 +46,7 @@ class KeepingInDateTest {
     @Test
     void aTripLacksWhatIsNotThereAndWhatIsTooOld() {
         List<Held> kit = List.of(held("wipe", 4, "2027-06-30"), held("wipe", 4, "2027-06-10"), held("gloves", 6, ""));
-        Map<String, Integer> planned = new java.util.TreeMap<>(Map.of("wipe", 6, "gloves", 6, "shears", 1));
+        Map<String, Integer> planned = new TreeMap<>(Map.of("wipe", 6, "gloves", 6, "shears", 1));
         assertThat(Shortage.of(planned, kit, LocalDate.of(2027, 6, 17), 0))
                 .containsExactly(new Shortage("shears", 1, 0, 0), new Shortage("wipe", 6, 4, 4));
         assertThat(Shortage.of(planned, kit, LocalDate.of(2027, 6, 17), 14)).contains(new Shortage("wipe", 6, 0, 8));

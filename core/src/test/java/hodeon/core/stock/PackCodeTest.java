@@ -6,6 +6,7 @@ import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -87,7 +88,7 @@ class PackCodeTest {
 
     @Test
     void nothingTypedEverBreaksIt() {
-        java.util.Random random = new java.util.Random(20261125);
+        Random random = new Random(20261125);
         String alphabet = "0123456789()ABC<GS>\u001d]d2 17 10 01";
         for (int i = 0; i < 5_000; i++) {
             StringBuilder code = new StringBuilder();

@@ -7,6 +7,7 @@ import hodeon.core.stock.Rotation.Move;
 import hodeon.core.stock.Rotation.Place;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -86,7 +87,7 @@ class RotationTest {
                 .sorted(Comparator.comparing(Held::lastDay)
                         .thenComparing(h -> h.lot().received())
                         .thenComparing(h -> h.lot().id()))
-                .flatMap(h -> java.util.Collections.nCopies(h.pieces(), h).stream())
+                .flatMap(h -> Collections.nCopies(h.pieces(), h).stream())
                 .toList();
         int[] room = places.stream()
                 .mapToInt(p -> (int)

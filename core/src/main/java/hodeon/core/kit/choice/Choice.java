@@ -1,5 +1,6 @@
 package hodeon.core.kit.choice;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
@@ -157,7 +158,7 @@ public record Choice(
 
     /** The same question with another most for the first limit. */
     public Choice withFirstLimit(double most) {
-        List<Limit> changed = new java.util.ArrayList<>(limits);
+        List<Limit> changed = new ArrayList<>(limits);
         changed.set(0, changed.getFirst().withMost(most));
         return new Choice(candidates, uses, floors, changed, mostKinds);
     }

@@ -4,6 +4,7 @@ import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.kit.choice.Choice.Limit;
 import hodeon.core.kit.choice.Choice.Use;
 import hodeon.core.kit.choice.Solver.Ending;
+import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -106,6 +107,6 @@ final class Conflict {
     }
 
     private static String plain(double number) {
-        return java.math.BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
     }
 }

@@ -6,6 +6,7 @@ import hodeon.core.kit.choice.Choice.Limit;
 import hodeon.core.kit.choice.Pools.Offer;
 import hodeon.core.kit.choice.Pools.Pool;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
@@ -70,7 +71,7 @@ final class Formulation {
         this.most = most;
         this.pieces = new int[choice.candidates().size()];
         this.anyOf = new int[pieces.length];
-        java.util.Arrays.fill(anyOf, -1);
+        Arrays.fill(anyOf, -1);
         for (int i = 0; i < pieces.length; i++) {
             pieces[i] = model.variable(least[i], most[i], true, ofPiece.applyAsDouble(i));
         }

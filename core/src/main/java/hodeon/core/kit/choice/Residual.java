@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -43,7 +44,7 @@ final class Residual {
     /** An arc of the solved network. */
     record Arc(int from, int to, int capacity, int flow, long cost) {}
 
-    static Residual of(int nodes, int sink, java.util.List<Arc> arcs, Map<Integer, Integer> nodeOfCandidate) {
+    static Residual of(int nodes, int sink, List<Arc> arcs, Map<Integer, Integer> nodeOfCandidate) {
         int[] first = new int[nodes];
         Arrays.fill(first, -1);
         int n = 2 * arcs.size();
