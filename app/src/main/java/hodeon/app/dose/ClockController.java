@@ -109,7 +109,7 @@ class ClockController {
     }
 
     private String page(Member member, UUID id, Map<String, String> typed, Model model) {
-        DoseBook.Case of = book.of(member.householdId(), id);
+        DoseCase of = book.of(member.householdId(), id);
         people.seen(member.householdId(), id, member.getUsername(), "dose clock");
         ZoneId zone = zone(typed.getOrDefault("zone", "")).orElse(ZoneId.systemDefault());
         Optional<Product> product = of.formulary().product(typed.getOrDefault("product", ""));
@@ -139,12 +139,12 @@ class ClockController {
         return "dose/clock";
     }
 
-    private List<Counting> counting(DoseBook.Case of, Optional<Product> product, ZoneId zone) {
+    private List<Counting> counting(DoseCase of, Optional<Product> product, ZoneId zone) {
         Instant now = clock.instant();
         List<Counting> counting = new ArrayList<>();
-        for (String ingredient : DoseBook.counted(of, now, product)) {
-            String name = DoseBook.name(of.formulary(), ingredient);
-            Function<Dose, String> says = DoseBook.onTheSpot(of.formulary(), ingredient)
+        for (String ingredient : of.counted(product)) {
+            String name = of.name(ingredient);
+            Function<Dose, String> says = of.onTheSpot(ingredient)
                     .<Function<Dose, String>>map(p -> p::says)
                     .orElse(Dose::toString);
             Optional<DoseClock> known = of.clock(ingredient, product);
@@ -170,7 +170,7 @@ class ClockController {
     }
 
     /** One dose of what is looked at, else of the last product that held it; empty if that is not said for them. */
-    private static Optional<Dose> once(DoseBook.Case of, String ingredient, Optional<Product> product) {
+    private static Optional<Dose> once(DoseCase of, String ingredient, Optional<Product> product) {
         return product.filter(p -> p.counts(ingredient))
                 .or(() -> of.kept().reversed().stream()
                         .filter(k -> k.counts() && k.noted().amounts().containsKey(ingredient))

@@ -6,17 +6,8 @@ import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.app.usage.Knowledge;
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.medication.DoseAnswer;
-import hodeon.core.medication.DoseClock;
-import hodeon.core.medication.DoseClock.Limit;
-import hodeon.core.medication.DoseClock.Taken;
-import hodeon.core.medication.DoseSheet;
 import hodeon.core.medication.Formulary;
-import hodeon.core.medication.Ingredient;
-import hodeon.core.medication.Limits;
-import hodeon.core.medication.Patient;
 import hodeon.core.medication.Product;
-import hodeon.core.units.Dose;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
@@ -28,14 +19,11 @@ import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -47,8 +35,6 @@ public class DoseBook {
 
     /** Doses that can touch a window of 24 hours around any that may be noted. */
     private static final Duration LOOK_BACK = Duration.ofDays(10);
-
-    private static final Duration DAY = Duration.ofHours(24);
 
     private static final LocalDateTime LONG_AGO = LocalDateTime.of(1900, 1, 1, 0, 0);
 
@@ -67,81 +53,14 @@ public class DoseBook {
         this.clock = clock;
     }
 
-    /** A dose that is kept. */
-    record Kept(UUID id, Instant at, Noted noted) {
-
-        boolean counts() {
-            return noted.struck().isEmpty();
-        }
-
-        Taken taken() {
-            return new Taken(
-                    at,
-                    noted.product(),
-                    noted.amounts().entrySet().stream()
-                            .collect(Collectors.toMap(Map.Entry::getKey, e -> new Dose(e.getValue()))));
-        }
-    }
-
-    /** Somebody with everything a dose depends on. */
-    record Case(
-            PeopleService.Known known,
-            Formulary formulary,
-            MedicineRules rules,
-            Patient patient,
-            List<Kept> kept,
-            Instant now,
-            LocalDate today) {
-
-        DoseAnswer answer(Product product) {
-            return new DoseSheet(formulary, rules.tradition(), today)
-                    .of(product, patient, known.profile().directed(), recently(product));
-        }
-
-        /** Doses of the last 24 hours, which may still act together with what comes next. */
-        private Stream<Kept> recent() {
-            return kept.stream().filter(k -> k.counts() && k.at().isAfter(now.minus(DAY)));
-        }
-
-        /** Other products' ingredients of the last 24 hours. */
-        private Set<String> recently(Product product) {
-            return recent().filter(k -> !k.noted().product().equals(product.id()))
-                    .flatMap(k -> k.noted().amounts().keySet().stream())
-                    .collect(Collectors.toSet());
-        }
-
-        List<Taken> taken() {
-            return kept.stream().filter(Kept::counts).map(Kept::taken).toList();
-        }
-
-        /** The strictest of what holds for an ingredient, with the products that are in use and perhaps one more. */
-        Optional<Limit> limit(String ingredient, Optional<Product> next) {
-            Set<Product> inUse = new LinkedHashSet<>(next.stream().toList());
-            recent().flatMap(k -> formulary.product(k.noted().product()).stream())
-                    .forEach(inUse::add);
-            return Limits.of(
-                    formulary,
-                    rules.tradition(),
-                    today,
-                    ingredient,
-                    patient,
-                    known.profile().directed(),
-                    List.copyOf(inUse));
-        }
-
-        Optional<DoseClock> clock(String ingredient, Optional<Product> next) {
-            return limit(ingredient, next).map(l -> new DoseClock(ingredient, l, taken()));
-        }
-    }
-
     @Transactional(readOnly = true)
-    Case of(UUID household, UUID person) {
+    DoseCase of(UUID household, UUID person) {
         return of(household, List.of(people.find(household, person))).getFirst();
     }
 
     /** Several at once, in their order. */
     @Transactional(readOnly = true)
-    List<Case> of(UUID household, List<PeopleService.Known> several) {
+    List<DoseCase> of(UUID household, List<PeopleService.Known> several) {
         Formulary formulary = medicines.of(household);
         MedicineRules rules = medicines.rules(household);
         Instant now = clock.instant();
@@ -151,7 +70,7 @@ public class DoseBook {
                 several.stream().map(PeopleService.Known::id).toList(),
                 LocalDateTime.ofInstant(now.minus(LOOK_BACK), ZoneOffset.UTC));
         return several.stream()
-                .map(known -> new Case(
+                .map(known -> new DoseCase(
                         known,
                         formulary,
                         rules,
@@ -178,38 +97,6 @@ public class DoseBook {
         return new Kept(row.id, row.takenAt.toInstant(ZoneOffset.UTC), json.readValue(row.dose, Noted.class));
     }
 
-    /** What speaks against a dose, each a sentence; empty if nothing known does. */
-    static List<String> against(Case of, Product product, BigDecimal units, Instant at) {
-        List<String> reasons = new ArrayList<>();
-        switch (of.answer(product)) {
-            case DoseAnswer.Refused refused -> reasons.add(refused.reason());
-            case DoseAnswer.Give give -> {
-                if (units.compareTo(give.most()) > 0) {
-                    reasons.add("More than " + give.amount() + " at once.");
-                }
-            }
-        }
-        product.counted(units).forEach((counted, dose) -> of.clock(counted, Optional.of(product))
-                .flatMap(c -> c.breach(dose, at))
-                .ifPresent(why -> reasons.add(name(of.formulary(), counted) + ": " + why)));
-        return reasons;
-    }
-
-    /** The ingredient's name, or of what works on the spot the product's. */
-    static String name(Formulary formulary, String counted) {
-        return formulary
-                .ingredient(counted)
-                .map(Ingredient::name)
-                .or(() -> onTheSpot(formulary, counted).map(Product::name))
-                .orElse(counted);
-    }
-
-    static Optional<Product> onTheSpot(Formulary formulary, String counted) {
-        return formulary.products().stream()
-                .filter(p -> p.form().onTheSpot() && p.counts(counted))
-                .findFirst();
-    }
-
     /**
      * Notes a dose, or answers what speaks against it. With a reason in {@code over} it is noted all the same, and the
      * reason with it. Two who note at once for one person take turns.
@@ -224,9 +111,9 @@ public class DoseBook {
             String by,
             String over) {
         people.hold(household, person);
-        Case of = of(household, person);
+        DoseCase of = of(household, person);
         Product taken = of.formulary().product(product).orElseThrow(() -> new NotHere("medicine " + product));
-        List<String> reasons = against(of, taken, units, at);
+        List<String> reasons = of.against(taken, units, at);
         if (!reasons.isEmpty() && over.isBlank()) {
             return reasons;
         }
@@ -303,18 +190,5 @@ public class DoseBook {
         DoseRow row = doses.findByIdAndHouseholdIdAndPersonId(dose, household, person)
                 .orElseThrow(() -> new NotHere("dose " + dose));
         row.dose = json.writeValueAsString(json.readValue(row.dose, Noted.class).struckBy(by));
-    }
-
-    /** What was taken in the last day, and what a product counts as if one is looked at. */
-    static List<String> counted(Case of, Instant now, Optional<Product> product) {
-        return Stream.concat(
-                        of.kept().stream()
-                                .filter(k -> k.counts() && k.at().isAfter(now.minus(DAY)))
-                                .flatMap(k ->
-                                        k.noted().amounts().keySet().stream().sorted()),
-                        product.stream().flatMap(p -> p.counted(BigDecimal.ONE).keySet().stream()
-                                .sorted()))
-                .distinct()
-                .toList();
     }
 }

@@ -24,7 +24,7 @@ record MayNow(boolean fine, String says) {
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
 
-    static MayNow of(DoseBook.Case of, Product product, ZoneId zone) {
+    static MayNow of(DoseCase of, Product product, ZoneId zone) {
         return switch (of.answer(product)) {
             case DoseAnswer.Refused refused -> new MayNow(false, "Not said for them: " + refused.reason());
             case DoseAnswer.Give give -> {
@@ -57,7 +57,7 @@ record MayNow(boolean fine, String says) {
     }
 
     /** Where nothing limits, nothing is in the way. */
-    private static DoseClock clock(DoseBook.Case of, String counted, Product product) {
+    private static DoseClock clock(DoseCase of, String counted, Product product) {
         return of.clock(counted, Optional.of(product))
                 .orElseGet(() -> new DoseClock(
                         counted, new Limit(Optional.empty(), Duration.ZERO, OptionalInt.empty()), of.taken()));

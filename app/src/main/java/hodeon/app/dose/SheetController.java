@@ -56,7 +56,7 @@ class SheetController {
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
         UUID household = member.householdId();
-        DoseBook.Case of = book.of(household, id);
+        DoseCase of = book.of(household, id);
         people.seen(household, id, member.getUsername(), "dose sheet");
         Set<String> owned =
                 stock.of(household).held().stream().map(h -> h.lot().supply()).collect(Collectors.toSet());
@@ -83,7 +83,7 @@ class SheetController {
         return "dose/sheet";
     }
 
-    static String about(DoseBook.Case of) {
+    static String about(DoseCase of) {
         return of.known().profile().age(of.today())
                 + of.patient()
                         .weighed()

@@ -7,12 +7,13 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What supplies that can stand in for each other must suffice for together: straight from the forecast, whatever was packed.
@@ -48,39 +49,51 @@ public record PooledNeed(List<Capability> capabilities, Map<String, Distribution
      * @param others that count where they do what a pool is for, but join no pools
      */
     public static List<PooledNeed> of(Forecast forecast, List<Supply> supplies, List<Supply> others) {
-        Map<String, Capability> names = new TreeMap<>();
-        Map<String, Distribution> uses = new TreeMap<>();
-        for (ProblemForecast problem : forecast.problems()) {
-            for (StepForecast step : problem.steps()) {
-                names.put(step.capability().id(), step.capability());
-                uses.merge(step.capability().id(), step.onTrip(), Distribution::plus);
+        Set<String> done = supplies.stream().flatMap(s -> doesWell(s).stream()).collect(Collectors.toSet());
+        Map<Capability, Distribution> asked = new HashMap<>();
+        forecast.problems().stream()
+                .flatMap(problem -> problem.steps().stream())
+                .filter(step -> done.contains(step.capability().id()))
+                .forEach(step -> asked.merge(step.capability(), step.onTrip(), Distribution::plus));
+        return thatShare(supplies).stream()
+                .map(pool -> of(pool, asked, others))
+                .filter(need -> !need.capabilities.isEmpty())
+                .toList();
+    }
+
+    private static PooledNeed of(List<Supply> pool, Map<Capability, Distribution> asked, List<Supply> others) {
+        Set<String> does = pool.stream().flatMap(s -> doesWell(s).stream()).collect(Collectors.toSet());
+        List<Capability> mostFirst = asked.entrySet().stream()
+                .filter(e -> does.contains(e.getKey().id()))
+                .sorted(Comparator.comparingDouble((Map.Entry<Capability, Distribution> e) ->
+                                -e.getValue().mean())
+                        .thenComparing(e -> e.getKey().id()))
+                .map(Map.Entry::getKey)
+                .toList();
+        Map<String, Distribution> uses = new HashMap<>();
+        asked.forEach((capability, of) -> {
+            if (does.contains(capability.id())) {
+                uses.put(capability.id(), of);
             }
-        }
+        });
+        Stream<Supply> asWell = others.stream().filter(s -> !Collections.disjoint(doesWell(s), uses.keySet()));
+        return new PooledNeed(
+                mostFirst, uses, Stream.concat(pool.stream(), asWell).toList());
+    }
+
+    /** Groups that have no capability in common. */
+    private static List<List<Supply>> thatShare(List<Supply> supplies) {
         List<Supply> open = new ArrayList<>(supplies);
-        List<PooledNeed> pools = new ArrayList<>();
+        List<List<Supply>> groups = new ArrayList<>();
         while (!open.isEmpty()) {
-            List<Supply> pool = new ArrayList<>(List.of(open.removeFirst()));
-            Set<String> does = new HashSet<>(doesWell(pool.getFirst()));
-            while (moveThoseThatShare(does, open, pool)) {
-                pool.forEach(s -> does.addAll(doesWell(s)));
+            List<Supply> group = new ArrayList<>(List.of(open.removeFirst()));
+            Set<String> does = new HashSet<>(doesWell(group.getFirst()));
+            while (moveThoseThatShare(does, open, group)) {
+                group.forEach(s -> does.addAll(doesWell(s)));
             }
-            List<Capability> asked = does.stream()
-                    .filter(names::containsKey)
-                    .map(names::get)
-                    .sorted(Comparator.comparingDouble(
-                                    (Capability c) -> -uses.getOrDefault(c.id(), Distribution.nothing())
-                                            .mean())
-                            .thenComparing(Capability::id))
-                    .toList();
-            if (!asked.isEmpty()) {
-                Set<String> ids = asked.stream().map(Capability::id).collect(Collectors.toSet());
-                others.stream()
-                        .filter(s -> !Collections.disjoint(doesWell(s), ids))
-                        .forEach(pool::add);
-                pools.add(new PooledNeed(asked, ids.stream().collect(Collectors.toMap(id -> id, uses::get)), pool));
-            }
+            groups.add(group);
         }
-        return pools;
+        return groups;
     }
 
     private static boolean moveThoseThatShare(Set<String> does, List<Supply> from, List<Supply> to) {
