@@ -40,9 +40,11 @@ create table dose_taken (
     household_id uuid not null references household,
     person_id    uuid not null references person on delete cascade,
     taken_at     timestamp not null,
+    log_entry    uuid,
     dose         varchar(8000) not null
 );
 create index dose_taken_of_person on dose_taken (person_id, taken_at);
+create index dose_taken_of_note on dose_taken (log_entry);
 
 -- A household's own products and what their packs say.
 create table own_medicine (

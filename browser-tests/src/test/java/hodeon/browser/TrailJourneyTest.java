@@ -61,7 +61,8 @@ class TrailJourneyTest {
     /** The same headache twice within the hour: the second pair of tablets is stopped until somebody says who decided it. */
     @Test
     void aDoseTooManyIsStoppedUntilSomebodySaysWhy() {
-        try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {
+        try (App app = App.demo();
+                Browser browser = Browser.on(app, 390, 844)) {
             browser.signInToSample();
             String trip = browser.trip("Seal count");
             browser.open(trip + "/trail");

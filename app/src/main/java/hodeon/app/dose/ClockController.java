@@ -226,7 +226,15 @@ class ClockController {
         }
         if (faults.none() && units.isPresent() && at.isPresent() && zone.isPresent()) {
             List<String> against = book.note(
-                    member.householdId(), id, product, units.get(), at.get(), zone.get(), member.getUsername(), over);
+                    member.householdId(),
+                    id,
+                    new DoseBook.Given(
+                            product,
+                            units.get(),
+                            at.get().atZone(zone.get()),
+                            member.getUsername(),
+                            over,
+                            Optional.empty()));
             if (against.isEmpty()) {
                 next.addFlashAttribute("said", "Noted.");
                 return "redirect:/people/" + id + "/clock";

@@ -12,5 +12,7 @@ interface DoseRepository extends JpaRepository<DoseRow, UUID> {
     List<DoseRow> findByHouseholdIdAndPersonIdInAndTakenAtAfterOrderByTakenAt(
             UUID householdId, Collection<UUID> personIds, LocalDateTime after);
 
+    List<DoseRow> findByHouseholdIdAndLogEntry(UUID householdId, UUID logEntry);
+
     Optional<DoseRow> findByIdAndHouseholdIdAndPersonId(UUID id, UUID householdId, UUID personId);
 }

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "dose_taken")
@@ -20,6 +21,10 @@ class DoseRow {
 
     /** The moment, in UTC. */
     LocalDateTime takenAt = LocalDateTime.MIN;
+
+    /** The note in the log it came from, if it did. */
+    @Nullable
+    UUID logEntry;
 
     /** A {@link Noted} as JSON. */
     @Convert(converter = SealedText.class)

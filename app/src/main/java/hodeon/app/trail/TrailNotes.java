@@ -1,6 +1,6 @@
 package hodeon.app.trail;
 
-import hodeon.app.dose.DoseBook;
+import hodeon.app.dose.LoggedDoses;
 import hodeon.app.usage.UseLog;
 import java.util.List;
 import java.util.UUID;
@@ -13,9 +13,9 @@ import org.springframework.transaction.annotation.Transactional;
 class TrailNotes {
 
     private final UseLog log;
-    private final DoseBook doses;
+    private final LoggedDoses doses;
 
-    TrailNotes(UseLog log, DoseBook doses) {
+    TrailNotes(UseLog log, LoggedDoses doses) {
         this.log = log;
         this.doses = doses;
     }
@@ -45,16 +45,18 @@ class TrailNotes {
         if (taken == UseLog.Taken.ALREADY_THERE) {
             return new Kept(taken, List.of());
         }
-        DoseBook.Logged logged = doses.logged(
+        LoggedDoses.Outcome given = doses.take(
                 household,
-                note.detail().who(),
-                note.detail().used(),
-                note.when().atZone(note.zone()),
-                by + ", on the trail",
-                note.over());
-        if (!logged.against().isEmpty()) {
-            throw new DoseStopped(logged.against());
+                new LoggedDoses.Note(
+                        note.id(),
+                        note.detail().who(),
+                        note.detail().used(),
+                        note.when().atZone(note.zone()),
+                        by + ", on the trail",
+                        note.over()));
+        if (!given.against().isEmpty()) {
+            throw new DoseStopped(given.against());
         }
-        return new Kept(taken, logged.counted());
+        return new Kept(taken, given.counted());
     }
 }

@@ -16,6 +16,7 @@ import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,11 +29,17 @@ public class UseLog {
     private final LogEntryRepository entries;
     private final LoggedTripRepository logged;
     private final TripService trips;
+    private final ApplicationEventPublisher events;
 
-    UseLog(LogEntryRepository entries, LoggedTripRepository logged, TripService trips) {
+    UseLog(
+            LogEntryRepository entries,
+            LoggedTripRepository logged,
+            TripService trips,
+            ApplicationEventPublisher events) {
         this.entries = entries;
         this.logged = logged;
         this.trips = trips;
+        this.events = events;
     }
 
     /**
@@ -64,6 +71,9 @@ public class UseLog {
 
     /** A line that is kept. */
     public record Kept(UUID id, Line line, Detail detail) {}
+
+    /** Told when a line was taken out of the log because it should not be there. */
+    public record Removed(UUID householdId, UUID entryId) {}
 
     /** How a line that came from a device was taken. */
     public enum Taken {
@@ -100,6 +110,7 @@ public class UseLog {
         if (entries.deleteByIdAndHouseholdId(entryId, householdId) == 0) {
             throw new NotHere("log entry " + entryId);
         }
+        events.publishEvent(new Removed(householdId, entryId));
     }
 
     @Transactional(readOnly = true)

@@ -127,6 +127,11 @@ class TrailPageTest extends StockTest {
                 .andExpect(content().string(containsString("2027-06-13 10:00")))
                 .andExpect(
                         content().string(containsString("the practice, by radio (although: paracetamol: Less than")));
+        // A note that should not be there takes its dose along.
+        send(mine, trip + "/log/" + entry + "/remove");
+        assertThat(log.of(mine.householdId(), id)).hasSize(2);
+        open(mine, person + "/clock")
+                .andExpect(content().string(containsString("struck out by removing its note from the log")));
     }
 
     @Test

@@ -1,0 +1,90 @@
+package hodeon.app.dose;
+
+import hodeon.app.medicine.MedicineShelf;
+import hodeon.app.people.PeopleService;
+import hodeon.app.usage.Knowledge;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.medication.Formulary;
+import hodeon.core.medication.Product;
+import java.math.BigDecimal;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Doses that come from the log: what it says somebody was given, as far as a piece is a dose that somebody swallows. */
+@Service
+@Transactional
+public class LoggedDoses {
+
+    private final DoseBook book;
+    private final PeopleService people;
+    private final MedicineShelf medicines;
+    private final Knowledge knowledge;
+
+    LoggedDoses(DoseBook book, PeopleService people, MedicineShelf medicines, Knowledge knowledge) {
+        this.book = book;
+        this.people = people;
+        this.medicines = medicines;
+        this.knowledge = knowledge;
+    }
+
+    /**
+     * A note in the log.
+     *
+     * @param used pieces by supply id
+     * @param at when, on the clock on the wall there
+     * @param over why it was given although something speaks against it; empty if nobody said so
+     */
+    public record Note(UUID id, String who, Map<String, Integer> used, ZonedDateTime at, String by, String over) {}
+
+    /**
+     * What came of it.
+     *
+     * @param counted each a sentence
+     * @param against what speaks against it, each a sentence; then nothing of the note may be kept
+     */
+    public record Outcome(List<String> counted, List<String> against) {}
+
+    /** Whoever is not written down has no clock; that is told. */
+    public Outcome take(UUID household, Note note) {
+        List<String> counted = new ArrayList<>();
+        List<String> against = new ArrayList<>();
+        Optional<PeopleService.Known> person = people.named(household, note.who());
+        Formulary formulary = medicines.of(household);
+        Catalogue catalogue = knowledge.of(household).catalogue();
+        note.used().forEach((supply, pieces) -> formulary
+                .inSupply(supply)
+                .filter(p -> swallowed(p, supply, catalogue))
+                .ifPresent(product -> {
+                    BigDecimal units = product.perPiece().multiply(BigDecimal.valueOf(pieces));
+                    String says =
+                            product.form().says(units.stripTrailingZeros().toPlainString()) + " of " + product.name();
+                    if (person.isEmpty()) {
+                        counted.add(says + " is on nobody's dose clock: " + note.who()
+                                + " is not written down among your people.");
+                        return;
+                    }
+                    List<String> reasons = book.note(
+                            household,
+                            person.get().id(),
+                            new DoseBook.Given(
+                                    product.id(), units, note.at(), note.by(), note.over(), Optional.of(note.id())));
+                    if (reasons.isEmpty()) {
+                        counted.add(says + " is on the dose clock of " + note.who() + ".");
+                    }
+                    against.addAll(reasons);
+                }));
+        return new Outcome(counted, against);
+    }
+
+    /** Of a tube or bottle that lasts for many uses a piece is no dose. */
+    private static boolean swallowed(Product product, String supply, Catalogue catalogue) {
+        return !product.form().onTheSpot()
+                && catalogue.supply(supply).filter(s -> s.usesPerPiece() == 1).isPresent();
+    }
+}
