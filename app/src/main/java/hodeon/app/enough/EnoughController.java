@@ -83,6 +83,7 @@ class EnoughController {
                         .filter(a -> a.asked() == 0)
                         .map(EnoughLine::there)
                         .collect(Collectors.joining(", ")));
+        model.addAttribute("withoutRelief", String.join(", ", answer.withoutRelief()));
         model.addAttribute("cannot", cannot(answer.cannot()));
         model.addAttribute(
                 "unknown", answer.unknown().stream().map(g -> g.name()).collect(Collectors.joining(", ")));

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /**
@@ -62,10 +63,15 @@ class TripMedicines {
     /** Somebody who may not have something on the mat. */
     record CannotHave(Supply supply, Suits.Unsuited who) {}
 
-    /** Everything the page shows. */
+    /**
+     * Everything the page shows.
+     *
+     * @param withoutRelief for whom no pain relief of the catalogue is said, so that nothing can be reckoned for their walk out
+     */
     record Answer(
             List<RegularMedicine> regular,
             List<AsNeeded> asNeeded,
+            List<String> withoutRelief,
             List<CannotHave> cannot,
             List<Going> unknown,
             int reserveDays,
@@ -81,16 +87,20 @@ class TripMedicines {
         MatService.OnMat mat = mats.onMat(household, trip);
         int days = (int) Math.ceil(trip.trip().days());
         int reserve = rules.reserveFor(days);
+        Map<Supply, Product> held = held(catalogue, formulary);
+        DoseSheet sheet = new DoseSheet(formulary, rules.tradition(), LocalDate.now(clock));
         List<RegularMedicine> regular = RegularMedicine.of(going, formulary, catalogue, mat.pieces(), days, reserve);
+        Map<String, Integer> there = without(regular, mat.pieces());
+        List<WalkingOut> walkingOut =
+                walkingOut(going, held, sheet, there, trip.trip().hoursToCare());
+        Set<String> relieved = walkingOut.stream().map(WalkingOut::casualty).collect(Collectors.toSet());
         return new Answer(
                 regular,
-                asNeeded(
-                        trip,
-                        going,
-                        catalogue,
-                        held(catalogue, formulary),
-                        new DoseSheet(formulary, rules.tradition(), LocalDate.now(clock)),
-                        without(regular, mat.pieces())),
+                asNeeded(trip, going, catalogue, held, sheet, there, walkingOut),
+                going.stream()
+                        .map(Going::name)
+                        .filter(n -> !relieved.contains(n))
+                        .toList(),
                 cannot(trip, catalogue, mat.pieces()),
                 going.stream().filter(g -> g.profile().isEmpty()).toList(),
                 reserve,
@@ -118,18 +128,23 @@ class TripMedicines {
         return left;
     }
 
+    private static List<WalkingOut> walkingOut(
+            List<Going> going, Map<Supply, Product> held, DoseSheet sheet, Map<String, Integer> there, double hours) {
+        Map<Supply, Product> relief = new LinkedHashMap<>(held);
+        relief.keySet().removeIf(s -> !WalkingOut.relieves(s));
+        return going.stream()
+                .flatMap(g -> WalkingOut.of(g, relief, sheet, there, hours).stream())
+                .toList();
+    }
+
     private List<AsNeeded> asNeeded(
             StoredTrip trip,
             List<Going> going,
             Catalogue catalogue,
             Map<Supply, Product> held,
             DoseSheet sheet,
-            Map<String, Integer> there) {
-        Map<Supply, Product> relief = new LinkedHashMap<>(held);
-        relief.keySet().removeIf(s -> !WalkingOut.relieves(s));
-        List<WalkingOut> walkingOut = going.stream()
-                .flatMap(g -> WalkingOut.of(g, relief, sheet, there, trip.trip().hoursToCare()).stream())
-                .toList();
+            Map<String, Integer> there,
+            List<WalkingOut> walkingOut) {
         Map<Supply, Integer> unsuited = new HashMap<>();
         held.forEach((supply, product) -> unsuited.put(supply, (int) going.stream()
                 .filter(g -> sheet.of(product, g.patient(), g.directions(), Set.of()) instanceof DoseAnswer.Refused)
@@ -146,10 +161,11 @@ class TripMedicines {
     }
 
     private List<CannotHave> cannot(StoredTrip trip, Catalogue catalogue, Map<String, Integer> onMat) {
-        return catalogue.supplies().stream()
+        List<Supply> along = catalogue.supplies().stream()
                 .filter(s -> onMat.containsKey(s.id()))
-                .flatMap(s ->
-                        suits.of(trip, catalogue, s, onMat.keySet()).stream().map(who -> new CannotHave(s, who)))
+                .toList();
+        return suits.of(trip, catalogue, along, onMat.keySet()).entrySet().stream()
+                .flatMap(e -> e.getValue().stream().map(who -> new CannotHave(e.getKey(), who)))
                 .toList();
     }
 }

@@ -14,7 +14,9 @@ import hodeon.core.medication.Product;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -45,22 +47,36 @@ public class Suits {
 
     /** @param there ids of supplies that come along anyway; they are preferred */
     public List<Unsuited> of(StoredTrip trip, Catalogue catalogue, Supply supply, Set<String> there) {
+        return of(trip, catalogue, List.of(supply), there).getOrDefault(supply, List.of());
+    }
+
+    /** The same of several supplies at once, those that nobody has to do without left out. */
+    public Map<Supply, List<Unsuited>> of(
+            StoredTrip trip, Catalogue catalogue, List<Supply> supplies, Set<String> there) {
         UUID household = trip.householdId();
         Formulary formulary = medicines.of(household);
-        Optional<Product> product =
-                supply.prescribed().isPresent() ? Optional.empty() : formulary.inSupply(supply.id());
-        if (product.isEmpty()) {
-            return List.of();
+        Map<Supply, Product> held = new LinkedHashMap<>();
+        supplies.stream()
+                .filter(s -> s.prescribed().isEmpty())
+                .forEach(s -> formulary.inSupply(s.id()).ifPresent(p -> held.put(s, p)));
+        if (held.isEmpty()) {
+            return Map.of();
         }
         DoseSheet sheet = new DoseSheet(formulary, medicines.rules(household).tradition(), LocalDate.now(clock));
         Instead instead = new Instead(catalogue, formulary, sheet);
-        List<Unsuited> found = new ArrayList<>();
-        for (Going g : patients.of(household, trip.trip().party().people())) {
-            if (sheet.of(product.get(), g.patient(), g.directions(), Set.of()) instanceof DoseAnswer.Refused refused) {
-                found.add(new Unsuited(
-                        g.name(), refused.reason(), instead.of(supply, g.patient(), g.directions(), there)));
+        List<Going> going = patients.of(household, trip.trip().party().people());
+        Map<Supply, List<Unsuited>> found = new LinkedHashMap<>();
+        held.forEach((supply, product) -> {
+            for (Going g : going) {
+                if (sheet.of(product, g.patient(), g.directions(), Set.of()) instanceof DoseAnswer.Refused refused) {
+                    found.computeIfAbsent(supply, s -> new ArrayList<>())
+                            .add(new Unsuited(
+                                    g.name(),
+                                    refused.reason(),
+                                    instead.of(supply, g.patient(), g.directions(), there)));
+                }
             }
-        }
+        });
         return found;
     }
 }

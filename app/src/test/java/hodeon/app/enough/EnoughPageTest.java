@@ -212,6 +212,16 @@ class EnoughPageTest extends WebTest {
         assertThat(little.pool().supplies()).extracting(Supply::id).contains("antihistamine-drowsy");
     }
 
+    /** Somebody for whom no label speaks is not passed over in silence. */
+    @Test
+    void forWhomNoPainReliefIsSaidIsTold() throws Exception {
+        assertThat(answer(jonas()).withoutRelief()).isEmpty();
+        String trip = jonas("people[1].name", "Pip Weil", "people[1].years", "0", "people[1].kilograms", "4");
+        assertThat(answer(trip).withoutRelief()).containsExactly("Pip Weil");
+        open(mine, trip + "/medicines")
+                .andExpect(content().string(containsString("No pain relief is said for <strong>Pip Weil</strong>")));
+    }
+
     @Test
     void withoutAnyPainReliefTheMatIsNotEnough() throws Exception {
         String trip = jonas();
