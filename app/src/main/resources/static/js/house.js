@@ -1,4 +1,18 @@
 // What holds on every page: ? shows the keys, / finds, and letters press what carries them.
+// Times are shown on the clock of this device: its zone goes along with every request. A page that shows times of another zone
+// is fetched once more.
+(() => {
+  const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  if (!here) return;
+  const secure = location.protocol === 'https:' ? '; secure' : '';
+  document.cookie = `zone=${encodeURIComponent(here)}; path=/; max-age=31536000; samesite=lax${secure}`;
+  const shown = document.querySelector('[data-shown-zone]');
+  if (shown && shown.dataset.shownZone !== here && sessionStorage.getItem('zone-asked') !== here) {
+    sessionStorage.setItem('zone-asked', here);
+    location.reload();
+  }
+})();
+
 document.addEventListener('alpine:init', () => {
   Alpine.data('house', () => ({
     key(event) {

@@ -8,6 +8,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -105,9 +107,20 @@ public abstract class WebTest {
         };
     }
 
+    protected static String[] brief(String name, LocalDate start, LocalDate end) {
+        return with(
+                with(with(brief(name), "start", start.toString()), "end", end.toString()),
+                "legs[0].days",
+                Long.toString(ChronoUnit.DAYS.between(start, end) + 1));
+    }
+
     /** Saves a trip and answers its address, such as {@code /trips/…}. */
     protected String trip(Member member, String name) throws Exception {
-        MvcResult result = send(member, "/trips/new", brief(name)).andReturn();
+        return trip(member, brief(name));
+    }
+
+    protected String trip(Member member, String[] brief) throws Exception {
+        MvcResult result = send(member, "/trips/new", brief).andReturn();
         return String.valueOf(result.getResponse().getRedirectedUrl()).replace("/odds", "");
     }
 

@@ -1,5 +1,6 @@
 package hodeon.benchmarks;
 
+import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
@@ -83,6 +84,6 @@ final class SampleTrip {
             Set<Allergy> allergies,
             Set<Condition> conditions,
             Set<RescueMedicine> rescue) {
-        return new Person(name, years, Mass.ofGrams(65_000), training, allergies, conditions, rescue);
+        return Person.of(name, Age.ofYears(years), Mass.ofGrams(65_000), training, allergies, conditions, rescue);
     }
 }

@@ -3,6 +3,7 @@ package hodeon.core;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.need.Drivers;
+import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
@@ -41,7 +42,8 @@ public final class Samples {
             Set<Allergy> allergies,
             Set<Condition> conditions,
             Set<RescueMedicine> rescue) {
-        return new Person(name, years, Mass.ofGrams(kilograms * 1000L), training, allergies, conditions, rescue);
+        return Person.of(
+                name, Age.ofYears(years), Mass.ofGrams(kilograms * 1000L), training, allergies, conditions, rescue);
     }
 
     public static Party tidewrack() {

@@ -4,6 +4,7 @@ import hodeon.app.trip.BriefForm;
 import hodeon.app.trip.StoredTrip;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.trip.Trip;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -46,7 +47,9 @@ final class TripCall {
             String name,
             int alike,
             int years,
+            int months,
             double kilograms,
+            @Nullable String weighedOn,
             String training,
             List<String> allergies,
             List<String> conditions,
@@ -80,7 +83,9 @@ final class TripCall {
                                 p.person().name(),
                                 p.alike(),
                                 p.person().years(),
+                                p.person().age().months() % 12,
                                 p.person().bodyMass().grams() / 1000,
+                                p.person().weighedOn().map(LocalDate::toString).orElse(null),
                                 Tag.idOf(p.person().training()),
                                 ids(p.person().allergies()),
                                 ids(p.person().conditions()),
@@ -122,7 +127,8 @@ final class TripCall {
             BriefForm.PersonForm row = new BriefForm.PersonForm();
             row.setName(text(person, "name"));
             row.setAlike(person.has("alike") ? text(person, "alike") : "1");
-            row.setYears(text(person, "years"));
+            row.setYears(age(person));
+            row.setWeighedOn(text(person, "weighedOn"));
             row.setKilograms(text(person, "kilograms"));
             row.setTraining(constant(person, "training"));
             row.setAllergies(constants(person, "allergies"));
@@ -136,6 +142,15 @@ final class TripCall {
     private static String text(JsonNode object, String field) {
         JsonNode node = object.path(field);
         return node.isMissingNode() || node.isNull() ? "" : node.isString() ? node.asString() : node.toString();
+    }
+
+    /** Years, months beyond them, or both. */
+    private static String age(JsonNode person) {
+        String years = text(person, "years");
+        String months = text(person, "months");
+        return months.isEmpty() || months.equals("0") && !years.isEmpty()
+                ? years
+                : (years.isEmpty() ? "" : years + " y ") + months + " m";
     }
 
     private static String constant(JsonNode object, String field) {

@@ -26,11 +26,11 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.Bag;
+import hodeon.core.medication.Caution;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseSheet;
-import hodeon.core.medication.Formulary;
-import hodeon.core.medication.Product;
-import hodeon.core.medication.Rule;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Product;
 import hodeon.core.stock.Held;
 import hodeon.core.units.Mass;
 import java.math.BigDecimal;
@@ -49,9 +49,6 @@ import org.springframework.stereotype.Component;
 /** Makes the cards of a trip out of what the other rooms know. */
 @Component
 class Deck {
-
-    /** How a caution about an old mass begins; the card says it once, at its head. */
-    private static final String STALE = "the mass is from";
 
     private static final Map<String, Integer> LINES_ON_LABEL = Map.of("large", 22, "medium", 8, "small", 3);
 
@@ -101,10 +98,7 @@ class Deck {
             p.contacts().forEach(c -> call.add(contact(c)));
         });
         String who = age(going, today)
-                + going.patient()
-                        .weighed()
-                        .map(w -> ", " + plain(w.kilograms()) + " kg on " + w.on())
-                        .orElse("");
+                + going.patient().weighed().map(w -> ", " + w.said()).orElse("");
         String notes = going.profile().map(Profile::notes).orElse("");
         String text = going.name() + ", " + who + "\n"
                 + lines("", matters) + lines("Rescue: ", rescue) + lines("Takes: ", regular) + lines("Call: ", call)
@@ -126,7 +120,7 @@ class Deck {
     }
 
     private static String age(Going going, LocalDate today) {
-        return going.profile().map(p -> p.age(today)).orElse(going.patient().months() / 12 + " years");
+        return going.patient().age().toString();
     }
 
     private static String regular(Profile.Regular regular, Formulary formulary) {
@@ -145,7 +139,7 @@ class Deck {
     /** For what is on the mat and swallowed or injected; two strengths of one syrup never share a card. */
     List<DoseCard> doses(UUID household, StoredTrip trip, Going going) {
         Formulary formulary = medicines.of(household);
-        DoseSheet sheet = new DoseSheet(formulary, medicines.rules(household).tradition(), LocalDate.now(clock));
+        DoseSheet sheet = new DoseSheet(formulary, medicines.rules(household).tradition());
         Set<String> onMat = mats.onMat(household, trip).pieces().keySet();
         List<List<Product>> lists = Bag.apart(formulary.products().stream()
                 .filter(p -> p.supply().filter(onMat::contains).isPresent()
@@ -164,7 +158,7 @@ class Deck {
         List<DoseLine> lines = new ArrayList<>();
         List<String> refused = new ArrayList<>();
         for (Product product : products) {
-            switch (sheet.of(product, going.patient(), going.directions(), Set.of())) {
+            switch (sheet.of(product, going.patient())) {
                 case DoseAnswer.Refused not -> refused.add(product.name() + ". " + not.reason());
                 case DoseAnswer.Give give ->
                     lines.add(new DoseLine(
@@ -172,8 +166,7 @@ class Deck {
                             give.amount(),
                             give.often(),
                             give.cautions().stream()
-                                    .filter(c -> c.level() != Rule.Level.KNOW
-                                            && !c.because().startsWith(STALE))
+                                    .filter(c -> c.asks() && c.kind() != Caution.Kind.OLD_MASS)
                                     .map(c -> c.because() + ": " + c.says())
                                     .toList()));
             }
@@ -185,7 +178,7 @@ class Deck {
                                 .weighed()
                                 .map(w -> ", " + plain(w.kilograms()) + " kg")
                                 .orElse("")
-                        + (going.patient().massIsStale(today) ? " (old: weigh again first)" : "")
+                        + (going.patient().massIsStale() ? " (old: weigh again first)" : "")
                         + "; as of " + today,
                 lines,
                 refused);

@@ -3,12 +3,11 @@ package hodeon.app.dose;
 import hodeon.app.household.Member;
 import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.DeviceZone;
 import hodeon.app.trip.TripService;
-import hodeon.core.medication.DoseAnswer;
-import hodeon.core.medication.DoseClock;
-import hodeon.core.medication.Product;
+import hodeon.core.medication.Verdict;
+import hodeon.core.medication.formulary.Product;
 import hodeon.core.notice.Faults;
-import hodeon.core.units.Dose;
 import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -20,15 +19,14 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -64,8 +62,6 @@ class ClockController {
         this.clock = clock;
     }
 
-    record Counting(String ingredient, String taken, String room, String next, boolean later, Strip strip) {}
-
     record Dosed(UUID id, String when, String says, String by, String over, String struck) {}
 
     record Row(UUID id, String name, List<Counting> counting) {}
@@ -73,7 +69,10 @@ class ClockController {
     /** Everybody at once; of a trip only those who go along. */
     @GetMapping("/doses")
     String everybody(
-            @AuthenticationPrincipal Member member, @RequestParam(required = false) @Nullable UUID trip, Model model) {
+            @AuthenticationPrincipal Member member,
+            @RequestParam(required = false) @Nullable UUID trip,
+            DeviceZone here,
+            Model model) {
         UUID household = member.householdId();
         Optional<Set<String>> along = Optional.ofNullable(trip)
                 .map(id -> trips.find(household, id).trip().party().people().stream()
@@ -85,13 +84,13 @@ class ClockController {
                         || along.get().contains(k.profile().name().toLowerCase(Locale.ROOT)))
                 .toList();
         people.seen(household, shown, member.getUsername(), "dose clock of all");
-        List<Row> rows = book.of(household, shown).stream()
-                .map(of -> new Row(
-                        of.known().id(),
-                        of.known().profile().name(),
-                        counting(of, Optional.empty(), ZoneId.systemDefault())))
+        ZoneId zone = here.id();
+        List<Row> rows = book.of(household, shown, zone).stream()
+                .map(of ->
+                        new Row(of.known().id(), of.known().profile().name(), Counting.of(of, Optional.empty(), zone)))
                 .sorted(Comparator.comparing(r -> r.counting().isEmpty()))
                 .toList();
+        model.addAttribute("zone", zone.getId());
         model.addAttribute("rows", rows);
         model.addAttribute("trip", trip);
         return "dose/everybody";
@@ -102,25 +101,38 @@ class ClockController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "") String product,
+            DeviceZone here,
             Model model) {
-        ZoneId zone = ZoneId.systemDefault();
-        String now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES).toString();
-        return page(member, id, Map.of("product", product, "at", now, "zone", zone.getId()), model);
+        return page(member, id, Map.of("product", product), here.id(), model);
     }
 
-    private String page(Member member, UUID id, Map<String, String> typed, Model model) {
-        DoseCase of = book.of(member.householdId(), id);
+    /** Time and zone are filled in together: one without the other would be hours wrong. */
+    private String page(Member member, UUID id, Map<String, String> form, ZoneId here, Model model) {
+        Map<String, String> typed = new HashMap<>(form);
+        ZoneId zone = DeviceZone.named(form.getOrDefault("zone", "")).orElse(here);
+        if (form.getOrDefault("at", "").isEmpty()
+                || form.getOrDefault("zone", "").isEmpty()) {
+            typed.put(
+                    "at",
+                    LocalDateTime.ofInstant(clock.instant(), zone)
+                            .truncatedTo(ChronoUnit.MINUTES)
+                            .toString());
+            typed.put("zone", zone.getId());
+        }
+        DoseCase of = book.of(member.householdId(), id, zone);
         people.seen(member.householdId(), id, member.getUsername(), "dose clock");
-        ZoneId zone = zone(typed.getOrDefault("zone", "")).orElse(ZoneId.systemDefault());
         Optional<Product> product = of.formulary().product(typed.getOrDefault("product", ""));
         model.addAttribute("known", of.known());
         model.addAttribute("who", SheetController.about(of));
         model.addAttribute("typed", typed);
         model.addAttribute("products", medicines.products(member.householdId()));
         model.addAttribute(
-                "chosen", product.map(p -> SheetController.line(of.answer(p))).orElse(null));
+                "chosen",
+                product.map(p -> SheetController.line(of.gate().answer(p, of.now())))
+                        .orElse(null));
         model.addAttribute("mayNow", product.map(p -> MayNow.of(of, p, zone)).orElse(null));
-        model.addAttribute("counting", counting(of, product, zone));
+        model.addAttribute("zone", zone.getId());
+        model.addAttribute("counting", Counting.of(of, product, zone));
         model.addAttribute(
                 "doses",
                 of.kept().reversed().stream()
@@ -128,9 +140,7 @@ class ClockController {
                                 k.id(),
                                 DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ROOT)
                                                 .format(k.at().atZone(k.noted().zone()))
-                                        + (sameClock(k.noted().zone(), zone, k.at())
-                                                ? ""
-                                                : " (" + k.noted().zone() + ")"),
+                                        + " (" + k.noted().zone() + ")",
                                 k.noted().says() + " of " + k.noted().name(),
                                 k.noted().by(),
                                 k.noted().over(),
@@ -139,59 +149,12 @@ class ClockController {
         return "dose/clock";
     }
 
-    private List<Counting> counting(DoseCase of, Optional<Product> product, ZoneId zone) {
-        Instant now = clock.instant();
-        List<Counting> counting = new ArrayList<>();
-        for (String ingredient : of.counted(product)) {
-            String name = of.name(ingredient);
-            Function<Dose, String> says = of.onTheSpot(ingredient)
-                    .<Function<Dose, String>>map(p -> p::says)
-                    .orElse(Dose::toString);
-            Optional<DoseClock> known = of.clock(ingredient, product);
-            Optional<Dose> once = once(of, ingredient, product);
-            Optional<Instant> next = known.flatMap(c -> once.flatMap(d -> c.next(d, now)));
-            counting.add(new Counting(
-                    name,
-                    says.apply(known.map(c -> c.inLastDay(now)).orElse(Dose.ZERO)),
-                    known.isEmpty()
-                            ? "not known, no label speaks for them"
-                            : known.get().room(now).map(says).orElse("as much as needed: no most is said"),
-                    known.isEmpty() || once.isEmpty()
-                            ? "not said for them, ask first"
-                            : next.map(n -> n.equals(now)
-                                            ? "now, up to " + says.apply(once.get())
-                                            : says.apply(once.get()) + " from " + MayNow.from(n, now, zone))
-                                    .orElse("not within a day: " + says.apply(once.get())
-                                            + " is more than a day's most"),
-                    next.isEmpty() || next.get().isAfter(now),
-                    Strip.of(ingredient, says, of.taken(), now, next, zone)));
-        }
-        return counting;
-    }
-
-    /** One dose of what is looked at, else of the last product that held it; empty if that is not said for them. */
-    private static Optional<Dose> once(DoseCase of, String ingredient, Optional<Product> product) {
-        return product.filter(p -> p.counts(ingredient))
-                .or(() -> of.kept().reversed().stream()
-                        .filter(k -> k.counts() && k.noted().amounts().containsKey(ingredient))
-                        .findFirst()
-                        .flatMap(k -> of.formulary().product(k.noted().product())))
-                .map(of::answer)
-                .flatMap(a -> a instanceof DoseAnswer.Give give
-                        ? Optional.ofNullable(
-                                give.product().counted(give.most()).get(ingredient))
-                        : Optional.empty());
-    }
-
-    private static boolean sameClock(ZoneId one, ZoneId other, Instant at) {
-        return one.getRules().getOffset(at).equals(other.getRules().getOffset(at));
-    }
-
     @PostMapping("/people/{id}/clock")
     String note(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam Map<String, String> form,
+            DeviceZone here,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
@@ -206,7 +169,7 @@ class ClockController {
                     "Choose it; your own are entered under Medicines");
         }
         Optional<BigDecimal> units = units(form.getOrDefault("units", ""), faults);
-        Optional<ZoneId> zone = zone(form.getOrDefault("zone", ""));
+        Optional<ZoneId> zone = DeviceZone.named(form.getOrDefault("zone", ""));
         if (zone.isEmpty()) {
             faults.add(
                     "zone",
@@ -225,7 +188,7 @@ class ClockController {
                     "Say who decided it and why");
         }
         if (faults.none() && units.isPresent() && at.isPresent() && zone.isPresent()) {
-            List<String> against = book.note(
+            Verdict verdict = book.note(
                     member.householdId(),
                     id,
                     new DoseBook.Given(
@@ -235,15 +198,21 @@ class ClockController {
                             member.getUsername(),
                             over,
                             Optional.empty()));
-            if (against.isEmpty()) {
-                next.addFlashAttribute("said", "Noted.");
-                return "redirect:/people/" + id + "/clock";
+            switch (verdict) {
+                case Verdict.Allowed allowed -> {
+                    next.addFlashAttribute("said", "Noted.");
+                    return "redirect:/people/" + id + "/clock";
+                }
+                case Verdict.Stopped stopped -> {
+                    model.addAttribute("against", said(stopped.objections()));
+                    model.addAttribute("mayOverride", true);
+                }
+                case Verdict.Refused refused -> model.addAttribute("against", said(List.of(refused.objection())));
             }
-            model.addAttribute("against", against);
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         model.addAttribute("faults", faults.all());
-        return page(member, id, form, model);
+        return page(member, id, form, here.id(), model);
     }
 
     private static Optional<BigDecimal> units(String typed, Faults faults) {
@@ -282,10 +251,8 @@ class ClockController {
         return Optional.empty();
     }
 
-    private static Optional<ZoneId> zone(String name) {
-        return ZoneId.getAvailableZoneIds().contains(name) || name.equals("Z")
-                ? Optional.of(ZoneId.of(name))
-                : Optional.empty();
+    private static List<String> said(List<Verdict.Objection> objections) {
+        return objections.stream().map(Verdict.Objection::says).toList();
     }
 
     @PostMapping("/people/{id}/clock/{dose}/strike")

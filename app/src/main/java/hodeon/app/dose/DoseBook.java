@@ -1,18 +1,23 @@
 package hodeon.app.dose;
 
-import hodeon.app.medicine.MedicineRules;
 import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.app.usage.UseLog;
-import hodeon.core.medication.Formulary;
-import hodeon.core.medication.Product;
+import hodeon.core.medication.DoseGate;
+import hodeon.core.medication.GivenDose;
+import hodeon.core.medication.Patient;
+import hodeon.core.medication.Verdict;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Product;
+import hodeon.core.medication.formulary.Tradition;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.HashMap;
@@ -31,9 +36,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Transactional
 class DoseBook {
 
-    /** Doses that can touch a window of 24 hours around any that may be noted. */
-    private static final Duration LOOK_BACK = Duration.ofDays(10);
-
     private static final LocalDateTime LONG_AGO = LocalDateTime.of(1900, 1, 1, 0, 0);
 
     private final DoseRepository doses;
@@ -49,31 +51,44 @@ class DoseBook {
         this.clock = clock;
     }
 
+    /** @param zone where the person's clock on the wall is */
     @Transactional(readOnly = true)
-    DoseCase of(UUID household, UUID person) {
-        return of(household, List.of(people.find(household, person))).getFirst();
+    DoseCase of(UUID household, UUID person, ZoneId zone) {
+        return of(household, List.of(people.find(household, person)), zone).getFirst();
     }
 
-    /** Several at once, in their order. */
+    /** Several at once, in their order, as it is now. */
     @Transactional(readOnly = true)
-    List<DoseCase> of(UUID household, List<PeopleService.Known> several) {
+    List<DoseCase> of(UUID household, List<PeopleService.Known> several, ZoneId zone) {
+        return of(household, several, zone, clock.instant());
+    }
+
+    /** With everything noted that matters for a dose at a moment, be it long past. */
+    private List<DoseCase> of(UUID household, List<PeopleService.Known> several, ZoneId zone, Instant at) {
         Formulary formulary = medicines.of(household);
-        MedicineRules rules = medicines.rules(household);
+        Tradition tradition = medicines.rules(household).tradition();
         Instant now = clock.instant();
-        LocalDate today = LocalDate.now(clock);
+        LocalDate today = now.atZone(zone).toLocalDate();
         Map<UUID, List<Kept>> kept = since(
                 household,
                 several.stream().map(PeopleService.Known::id).toList(),
-                LocalDateTime.ofInstant(now.minus(LOOK_BACK), ZoneOffset.UTC));
+                LocalDateTime.ofInstant(at.minus(Duration.ofDays(DoseGate.daysToKnow(formulary))), ZoneOffset.UTC));
         return several.stream()
-                .map(known -> new DoseCase(
-                        known,
-                        formulary,
-                        rules,
-                        known.profile().patient(today, known.profile().taking(formulary)),
-                        kept.getOrDefault(known.id(), List.of()),
-                        now,
-                        today))
+                .map(known -> {
+                    Patient patient = known.profile().patient(today, formulary);
+                    List<Kept> theirs = kept.getOrDefault(known.id(), List.of());
+                    List<GivenDose> given = theirs.stream()
+                            .filter(Kept::counts)
+                            .map(Kept::given)
+                            .toList();
+                    return new DoseCase(
+                            known,
+                            formulary,
+                            patient,
+                            theirs,
+                            new DoseGate(formulary, tradition, patient, given, zone),
+                            now);
+                })
                 .toList();
     }
 
@@ -103,37 +118,59 @@ class DoseBook {
     record Given(String product, BigDecimal units, ZonedDateTime at, String by, String over, Optional<UUID> logEntry) {}
 
     /**
-     * Notes a dose, or answers what speaks against it. With a reason it is noted all the same, and the reason with it. Two
-     * who note at once for one person take turns.
+     * Notes a dose, or answers what speaks against it. With a reason it is noted all the same, and the reason with it, unless
+     * nothing opens the gate. Two who note at once for one person take turns.
      */
-    List<String> note(UUID household, UUID person, Given given) {
+    Verdict note(UUID household, UUID person, Given given) {
         people.hold(household, person);
-        DoseCase of = of(household, person);
-        Product taken =
+        Instant at = given.at().toInstant();
+        DoseCase of = of(
+                        household,
+                        List.of(people.find(household, person)),
+                        given.at().getZone(),
+                        at)
+                .getFirst();
+        Product product =
                 of.formulary().product(given.product()).orElseThrow(() -> new NotHere("medicine " + given.product()));
-        List<String> reasons = of.against(taken, given.units(), given.at().toInstant());
-        if (!reasons.isEmpty() && given.over().isBlank()) {
-            return reasons;
-        }
+        Verdict verdict = of.gate().judge(product, given.units(), at, of.now());
+        return switch (verdict) {
+            case Verdict.Allowed allowed -> {
+                write(household, person, product, given, "");
+                yield allowed;
+            }
+            case Verdict.Stopped stopped
+            when !given.over().isBlank() -> {
+                String reasons = stopped.objections().stream()
+                        .map(Verdict.Objection::says)
+                        .collect(Collectors.joining(" "));
+                write(household, person, product, given, given.over().strip() + " (although: " + reasons + ")");
+                yield new Verdict.Allowed(List.of());
+            }
+            case Verdict.Stopped stopped -> stopped;
+            case Verdict.Refused refused -> refused;
+        };
+    }
+
+    private void write(UUID household, UUID person, Product product, Given given, String over) {
         Map<String, Long> amounts = new HashMap<>();
-        taken.counted(given.units()).forEach((counted, dose) -> amounts.put(counted, dose.micrograms()));
+        product.holds(given.units()).forEach((ingredient, dose) -> amounts.put(ingredient, dose.micrograms()));
         DoseRow row = new DoseRow();
         row.householdId = household;
         row.personId = person;
         row.logEntry = given.logEntry().orElse(null);
         row.takenAt = LocalDateTime.ofInstant(given.at().toInstant(), ZoneOffset.UTC);
         row.dose = json.writeValueAsString(new Noted(
-                taken.id(),
-                taken.name(),
+                product.id(),
+                product.name(),
                 given.units(),
-                taken.form().says(given.units().stripTrailingZeros().toPlainString()),
+                product.says(given.units()),
                 amounts,
+                product.form().onTheSpot(),
                 given.at().getZone(),
                 given.by(),
-                reasons.isEmpty() ? "" : given.over().strip() + " (although: " + String.join(" ", reasons) + ")",
+                over,
                 ""));
         doses.save(row);
-        return List.of();
     }
 
     /** Strikes out what was noted by mistake; it stays to be read and no longer counts. */

@@ -1,6 +1,6 @@
 package hodeon.app.dose;
 
-import hodeon.core.medication.DoseClock.Taken;
+import hodeon.core.medication.GivenDose;
 import hodeon.core.units.Dose;
 import java.time.Instant;
 import java.util.Map;
@@ -14,11 +14,16 @@ record Kept(UUID id, Instant at, Noted noted) {
         return noted.struck().isEmpty();
     }
 
-    Taken taken() {
-        return new Taken(
+    GivenDose given() {
+        return new GivenDose(
                 at,
                 noted.product(),
+                noted.name(),
+                noted.units(),
+                noted.onTheSpot(),
                 noted.amounts().entrySet().stream()
-                        .collect(Collectors.toMap(Map.Entry::getKey, e -> new Dose(e.getValue()))));
+                        .filter(e -> !Noted.oldMark(e.getKey()))
+                        .collect(Collectors.toMap(Map.Entry::getKey, e -> new Dose(e.getValue()))),
+                false);
     }
 }

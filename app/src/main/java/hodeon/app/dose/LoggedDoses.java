@@ -4,8 +4,10 @@ import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.usage.Knowledge;
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.medication.Formulary;
-import hodeon.core.medication.Product;
+import hodeon.core.medication.Moments;
+import hodeon.core.medication.Verdict;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Product;
 import java.math.BigDecimal;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -62,22 +64,31 @@ public class LoggedDoses {
                 .filter(p -> swallowed(p, supply, catalogue))
                 .ifPresent(product -> {
                     BigDecimal units = product.perPiece().multiply(BigDecimal.valueOf(pieces));
-                    String says =
-                            product.form().says(units.stripTrailingZeros().toPlainString()) + " of " + product.name();
+                    String says = product.says(units) + " of " + product.name();
                     if (person.isEmpty()) {
                         counted.add(says + " is on nobody's dose clock: " + note.who()
                                 + " is not written down among your people.");
                         return;
                     }
-                    List<String> reasons = book.note(
+                    Verdict verdict = book.note(
                             household,
                             person.get().id(),
                             new DoseBook.Given(
                                     product.id(), units, note.at(), note.by(), note.over(), Optional.of(note.id())));
-                    if (reasons.isEmpty()) {
-                        counted.add(says + " is on the dose clock of " + note.who() + ".");
+                    switch (verdict) {
+                        case Verdict.Allowed allowed ->
+                            counted.add(says + " is on the dose clock of " + note.who() + ", given "
+                                    + Moments.said(
+                                            note.at().toInstant(), note.at().getZone())
+                                    + ".");
+                        case Verdict.Stopped stopped -> stopped.objections().forEach(o -> against.add(o.says()));
+                        case Verdict.Refused refused
+                        when note.over().isBlank() ->
+                            against.add(refused.objection().says());
+                        case Verdict.Refused refused ->
+                            counted.add(says + " is on no dose clock. "
+                                    + refused.objection().says());
                     }
-                    against.addAll(reasons);
                 }));
         return new Outcome(counted, against);
     }

@@ -6,9 +6,10 @@ import hodeon.app.people.PeopleService;
 import hodeon.app.stock.StockService;
 import hodeon.core.medication.Bag;
 import hodeon.core.medication.Caution;
+import hodeon.core.medication.Direction;
 import hodeon.core.medication.DoseAnswer;
-import hodeon.core.medication.Product;
-import hodeon.core.medication.Rule;
+import hodeon.core.medication.formulary.Product;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -43,6 +44,7 @@ class SheetController {
             String name,
             String kind,
             String amount,
+            String milligrams,
             String often,
             List<String> working,
             List<Caution> cautions,
@@ -56,7 +58,7 @@ class SheetController {
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
         UUID household = member.householdId();
-        DoseCase of = book.of(household, id);
+        DoseCase of = book.of(household, id, ZoneId.systemDefault());
         people.seen(household, id, member.getUsername(), "dose sheet");
         Set<String> owned =
                 stock.of(household).held().stream().map(h -> h.lot().supply()).collect(Collectors.toSet());
@@ -75,20 +77,23 @@ class SheetController {
                 : bag;
         model.addAttribute("known", of.known());
         model.addAttribute("who", about(of));
-        model.addAttribute("tradition", of.rules().tradition().label());
-        model.addAttribute("lines", shown.stream().map(p -> line(of.answer(p))).toList());
+        model.addAttribute("tradition", medicines.rules(household).tradition().label());
+        model.addAttribute(
+                "lines",
+                shown.stream().map(p -> line(of.gate().answer(p, of.now()))).toList());
         model.addAttribute("mixUps", Bag.mixUps(of.formulary(), bag));
         model.addAttribute("q", q);
         model.addAttribute("all", all);
         return "dose/sheet";
     }
 
+    private static String who(DoseAnswer.Give give) {
+        return give.directed().stream().map(Direction::who).distinct().collect(Collectors.joining(" and "));
+    }
+
     static String about(DoseCase of) {
-        return of.known().profile().age(of.today())
-                + of.patient()
-                        .weighed()
-                        .map(w -> ", " + w.kilograms().stripTrailingZeros().toPlainString() + " kg on " + w.on())
-                        .orElse(", mass not known");
+        return of.patient().age()
+                + of.patient().weighed().map(w -> ", " + w.said()).orElse(", mass not known");
     }
 
     static Line line(DoseAnswer answer) {
@@ -100,6 +105,7 @@ class SheetController {
                         "never",
                         "Not said: " + refused.reason(),
                         "",
+                        "",
                         List.of(),
                         refused.cautions(),
                         refused.remedy());
@@ -107,12 +113,13 @@ class SheetController {
                 new Line(
                         give.product().id(),
                         give.product().name(),
-                        give.cautions().stream().allMatch(c -> c.level() == Rule.Level.KNOW) ? "give" : "ask",
+                        give.asks() ? "ask" : "give",
                         give.amount(),
+                        give.milligrams(),
                         give.often(),
                         give.working(),
                         give.cautions(),
-                        give.directed() ? "By the recorded direction, not by the label." : "");
+                        give.directed().isEmpty() ? "" : "As directed " + who(give) + ", not by the label.");
         };
     }
 }

@@ -1,7 +1,9 @@
 package hodeon.app.dose;
 
-import hodeon.core.medication.DoseClock;
-import hodeon.core.units.Dose;
+import hodeon.core.medication.DoseClock.Counted;
+import hodeon.core.medication.Moments;
+import hodeon.core.medication.Tally;
+import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -34,27 +36,20 @@ record Strip(List<Bar> bars, List<Tick> ticks, String nowX, String nextX) {
 
     record Tick(String x, String label) {}
 
-    static Strip of(
-            String ingredient,
-            Function<Dose, String> says,
-            List<DoseClock.Taken> taken,
-            Instant now,
-            Optional<Instant> next,
-            ZoneId zone) {
-        long most = taken.stream()
-                .mapToLong(t -> t.amounts().getOrDefault(ingredient, Dose.ZERO).micrograms())
+    static Strip of(Tally tally, Function<BigDecimal, String> says, Instant now, Optional<Instant> next, ZoneId zone) {
+        double most = tally.doses().stream()
+                .mapToDouble(d -> d.amount().doubleValue())
                 .max()
                 .orElse(1);
         List<Bar> bars = new ArrayList<>();
-        for (DoseClock.Taken t : taken) {
-            Dose dose = t.amounts().getOrDefault(ingredient, Dose.ZERO);
-            if (dose.micrograms() > 0 && t.at().isAfter(now.minus(BEFORE)) && !t.at().isAfter(now.plus(AFTER))) {
-                double height = (double) TALLEST * dose.micrograms() / most;
+        for (Counted d : tally.doses()) {
+            if (d.at().isAfter(now.minus(BEFORE)) && !d.at().isAfter(now.plus(AFTER))) {
+                double height = TALLEST * d.amount().doubleValue() / most;
                 bars.add(new Bar(
-                        x(t.at(), now),
+                        x(d.at(), now),
                         figure(BASE - height),
                         figure(height),
-                        says.apply(dose) + " at " + CLOCK.format(t.at().atZone(zone))));
+                        says.apply(d.amount()) + ", " + Moments.said(d.at(), zone)));
             }
         }
         List<Tick> ticks = new ArrayList<>();

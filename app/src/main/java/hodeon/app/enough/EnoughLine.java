@@ -3,7 +3,7 @@ package hodeon.app.enough;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.medication.Product;
+import hodeon.core.medication.formulary.Product;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;

@@ -13,11 +13,10 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseSheet;
-import hodeon.core.medication.Formulary;
-import hodeon.core.medication.Product;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Product;
 import hodeon.core.need.PooledNeed;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -88,7 +87,7 @@ class TripMedicines {
         int days = (int) Math.ceil(trip.trip().days());
         int reserve = rules.reserveFor(days);
         Map<Supply, Product> held = held(catalogue, formulary);
-        DoseSheet sheet = new DoseSheet(formulary, rules.tradition(), LocalDate.now(clock));
+        DoseSheet sheet = new DoseSheet(formulary, rules.tradition());
         List<RegularMedicine> regular = RegularMedicine.of(going, formulary, catalogue, mat.pieces(), days, reserve);
         Map<String, Integer> there = without(regular, mat.pieces());
         List<WalkingOut> walkingOut =
@@ -147,7 +146,7 @@ class TripMedicines {
             List<WalkingOut> walkingOut) {
         Map<Supply, Integer> unsuited = new HashMap<>();
         held.forEach((supply, product) -> unsuited.put(supply, (int) going.stream()
-                .filter(g -> sheet.of(product, g.patient(), g.directions(), Set.of()) instanceof DoseAnswer.Refused)
+                .filter(g -> sheet.of(product, g.patient()) instanceof DoseAnswer.Refused)
                 .count()));
         // What does the same but is no medicine counts as well, such as a balm against chafing.
         List<Supply> others = catalogue.supplies().stream()

@@ -5,8 +5,9 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseSheet;
-import hodeon.core.medication.Product;
 import hodeon.core.medication.TripSupply;
+import hodeon.core.medication.formulary.Product;
+import hodeon.core.party.Age;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.Map;
@@ -24,7 +25,7 @@ import java.util.stream.Stream;
 record WalkingOut(String casualty, Product product, Supply supply, BigDecimal units, int there) {
 
     /** As the catalogue draws the line for a child's pain. */
-    private static final int CHILD_MONTHS = 12 * 12;
+    private static final Age CHILD = Age.ofYears(12);
 
     private static final Set<String> RELIEF = Set.of("relieve-pain", "child-pain");
 
@@ -46,10 +47,9 @@ record WalkingOut(String casualty, Product product, Supply supply, BigDecimal un
      */
     static Optional<WalkingOut> of(
             Going casualty, Map<Supply, Product> relief, DoseSheet sheet, Map<String, Integer> there, double hours) {
-        boolean child = casualty.patient().months() < CHILD_MONTHS;
+        boolean child = casualty.patient().age().under(CHILD);
         return relief.entrySet().stream()
-                .flatMap(e -> sheet.of(e.getValue(), casualty.patient(), casualty.directions(), Set.of())
-                                instanceof DoseAnswer.Give give
+                .flatMap(e -> sheet.of(e.getValue(), casualty.patient()) instanceof DoseAnswer.Give give
                         ? Stream.of(new WalkingOut(
                                 casualty.name(),
                                 e.getValue(),

@@ -8,11 +8,10 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseSheet;
-import hodeon.core.medication.Formulary;
 import hodeon.core.medication.Instead;
-import hodeon.core.medication.Product;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Product;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -62,18 +61,15 @@ public class Suits {
         if (held.isEmpty()) {
             return Map.of();
         }
-        DoseSheet sheet = new DoseSheet(formulary, medicines.rules(household).tradition(), LocalDate.now(clock));
+        DoseSheet sheet = new DoseSheet(formulary, medicines.rules(household).tradition());
         Instead instead = new Instead(catalogue, formulary, sheet);
         List<Going> going = patients.of(household, trip.trip().party().people());
         Map<Supply, List<Unsuited>> found = new LinkedHashMap<>();
         held.forEach((supply, product) -> {
             for (Going g : going) {
-                if (sheet.of(product, g.patient(), g.directions(), Set.of()) instanceof DoseAnswer.Refused refused) {
+                if (sheet.of(product, g.patient()) instanceof DoseAnswer.Refused refused) {
                     found.computeIfAbsent(supply, s -> new ArrayList<>())
-                            .add(new Unsuited(
-                                    g.name(),
-                                    refused.reason(),
-                                    instead.of(supply, g.patient(), g.directions(), there)));
+                            .add(new Unsuited(g.name(), refused.reason(), instead.of(supply, g.patient(), there)));
                 }
             }
         });

@@ -3,15 +3,19 @@ package hodeon.app.medicine;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.medication.Formulary;
-import hodeon.core.medication.MedicineForm;
-import hodeon.core.medication.Product;
-import hodeon.core.medication.Tradition;
+import hodeon.core.medication.formulary.DrugClass;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.MedicineForm;
+import hodeon.core.medication.formulary.Product;
+import hodeon.core.medication.formulary.Tradition;
 import hodeon.core.notice.Faults;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +33,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class MedicineController {
 
     private static final int MOST_RESERVE_DAYS = 60;
+    private static final int LONGEST_POISON_ADVICE = 120;
 
     private final MedicineShelf shelf;
     private final OwnCatalogue catalogues;
@@ -65,6 +70,13 @@ class MedicineController {
         model.addAttribute("tradition", rules.tradition());
         model.addAttribute(
                 "reserve", rules.reserveDays().isPresent() ? rules.reserveDays().getAsInt() : "");
+        model.addAttribute("poison", rules.poisonAdvice());
+        model.addAttribute(
+                "unlisted",
+                formulary.ingredients().stream()
+                        .filter(i -> !i.interactionsKnown())
+                        .toList());
+        model.addAttribute("kinds", DrugClass.values());
         model.addAttribute("cautions", formulary.rules().size());
         if (!model.containsAttribute("typed")) {
             model.addAttribute("typed", Map.of("step", "1", "perPiece", "1"));
@@ -89,6 +101,7 @@ class MedicineController {
     @PostMapping("/medicines")
     String add(
             @AuthenticationPrincipal Member member, @RequestParam Map<String, String> form, RedirectAttributes next) {
+        List<String> questions = new ArrayList<>();
         UUID household = member.householdId();
         Faults faults = new Faults();
         if (shelf.full(household)) {
@@ -107,14 +120,48 @@ class MedicineController {
                         faults)
                 .read()
                 .ifPresent(row -> {
-                    shelf.add(household, row);
-                    next.addFlashAttribute("said", row.name + " added.");
+                    if (row.confirmed.isBlank()) {
+                        questions.addAll(shelf.questions(row));
+                    }
+                    if (questions.isEmpty()) {
+                        shelf.add(household, row);
+                        next.addFlashAttribute("said", row.name + " added." + notKnown(row));
+                    }
                 });
-        if (!faults.none()) {
+        if (!faults.none() || !questions.isEmpty()) {
             next.addFlashAttribute("faults", faults.all());
+            next.addFlashAttribute("questions", questions);
             next.addFlashAttribute("typed", new HashMap<>(form));
         }
         return "redirect:/medicines#own";
+    }
+
+    /** Of what does not ship nothing is known; a name that is nearly another one may be a slip. */
+    private String notKnown(OwnMedicineRow row) {
+        return row.holds().keySet().stream()
+                .filter(name -> shelf.shipped().ingredientNamed(name).isEmpty())
+                .map(name -> " “" + name + "” is not known here"
+                        + shelf.shipped()
+                                .ingredientLike(name)
+                                .map(i -> ": did you mean " + i.name() + "?")
+                                .orElse(": say below what kind of thing it is.")
+                        + " Every dose sheet of whoever takes it says so.")
+                .collect(Collectors.joining());
+    }
+
+    /** What kind of thing an ingredient is that does not ship. */
+    @PostMapping("/medicines/kinds")
+    String kinds(
+            @AuthenticationPrincipal Member member,
+            @RequestParam String ingredient,
+            @RequestParam(defaultValue = "") List<String> kind,
+            RedirectAttributes next) {
+        Set<DrugClass> kinds = Arrays.stream(DrugClass.values())
+                .filter(c -> kind.contains(c.name()))
+                .collect(Collectors.toSet());
+        shelf.setKinds(member.householdId(), ingredient, kinds);
+        next.addFlashAttribute("said", "Kept. What it does together with other medicine is still to be asked.");
+        return "redirect:/medicines#unlisted";
     }
 
     @PostMapping("/medicines/{id}/remove")
@@ -129,6 +176,7 @@ class MedicineController {
             @AuthenticationPrincipal Member member,
             @RequestParam String tradition,
             @RequestParam(defaultValue = "") String reserve,
+            @RequestParam(required = false) @Nullable String poison,
             RedirectAttributes next) {
         Faults faults = new Faults();
         Tradition chosen = Arrays.stream(Tradition.values())
@@ -148,8 +196,16 @@ class MedicineController {
                     "the reserve is a whole number of days from 0 to " + MOST_RESERVE_DAYS,
                     "Write it in digits, or leave it empty for the usual one");
         }
+        String advice = poison == null ? shelf.rules(member.householdId()).poisonAdvice() : poison.strip();
+        if (advice.length() > LONGEST_POISON_ADVICE || advice.chars().anyMatch(Character::isISOControl)) {
+            faults.add(
+                    "poison",
+                    advice,
+                    "whom to call is one line of at most " + LONGEST_POISON_ADVICE + " characters",
+                    "Write a name and a number");
+        }
         if (faults.none()) {
-            shelf.setRules(member.householdId(), new MedicineRules(chosen, days));
+            shelf.setRules(member.householdId(), new MedicineRules(chosen, days, advice));
             next.addFlashAttribute("said", "Taken over.");
         } else {
             next.addFlashAttribute("faults", faults.all());

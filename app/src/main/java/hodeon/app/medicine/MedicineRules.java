@@ -1,7 +1,7 @@
 package hodeon.app.medicine;
 
-import hodeon.core.medication.Tradition;
 import hodeon.core.medication.TripSupply;
+import hodeon.core.medication.formulary.Tradition;
 import java.util.OptionalInt;
 
 /**
@@ -9,10 +9,11 @@ import java.util.OptionalInt;
  *
  * @param tradition whose labels it follows
  * @param reserveDays of regular medicine for delay; empty is as many as is usual for the trip's length
+ * @param poisonAdvice whom to call when one too many was given; empty where nobody wrote it down
  */
-public record MedicineRules(Tradition tradition, OptionalInt reserveDays) {
+public record MedicineRules(Tradition tradition, OptionalInt reserveDays, String poisonAdvice) {
 
-    static final MedicineRules USUAL = new MedicineRules(Tradition.BRITISH, OptionalInt.empty());
+    static final MedicineRules USUAL = new MedicineRules(Tradition.BRITISH, OptionalInt.empty(), "");
 
     public int reserveFor(int days) {
         return reserveDays.orElse(TripSupply.usualReserveDays(days));

@@ -1,19 +1,24 @@
 package hodeon.app.medicine;
 
 import hodeon.app.shell.NotHere;
-import hodeon.core.medication.Band;
-import hodeon.core.medication.BandLine;
-import hodeon.core.medication.Formulary;
-import hodeon.core.medication.FormularyReader;
-import hodeon.core.medication.Ingredient;
-import hodeon.core.medication.Label;
-import hodeon.core.medication.Product;
-import hodeon.core.medication.Tradition;
+import hodeon.core.medication.formulary.Band;
+import hodeon.core.medication.formulary.BandLine;
+import hodeon.core.medication.formulary.DrugClass;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.FormularyReader;
+import hodeon.core.medication.formulary.Ingredient;
+import hodeon.core.medication.formulary.Label;
+import hodeon.core.medication.formulary.Plausibility;
+import hodeon.core.medication.formulary.Product;
+import hodeon.core.medication.formulary.Tradition;
+import hodeon.core.party.Age;
 import hodeon.core.units.Dose;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -46,26 +51,55 @@ public class MedicineShelf {
         if (rows.isEmpty()) {
             return shipped;
         }
-        List<Ingredient> ingredients = rows.stream()
-                .flatMap(r -> r.holds().keySet().stream())
-                .filter(i -> shipped.ingredient(i).isEmpty())
-                .map(i -> new Ingredient(idOf(i), i, Set.of(), Set.of(), Optional.empty()))
-                .distinct()
-                .toList();
         return shipped.with(
-                ingredients,
+                unlisted(rows),
                 rows.stream().map(this::product).toList(),
                 rows.stream().flatMap(this::labels).toList());
     }
 
-    private String idOf(String ingredient) {
-        return shipped.ingredient(ingredient).isPresent()
-                ? ingredient
-                : "own-" + ingredient.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+    /** Ingredients that do not ship, each with every kind that was said of it. */
+    private List<Ingredient> unlisted(List<OwnMedicineRow> rows) {
+        Map<String, Set<DrugClass>> kinds = new LinkedHashMap<>();
+        for (OwnMedicineRow row : rows) {
+            for (String name : row.holds().keySet()) {
+                if (shipped.ingredientNamed(name).isEmpty()) {
+                    kinds.computeIfAbsent(name, n -> EnumSet.noneOf(DrugClass.class))
+                            .addAll(kinds(row));
+                }
+            }
+        }
+        return kinds.entrySet().stream()
+                .map(e -> Ingredient.ofHousehold(Formulary.ownId(e.getKey()), e.getKey(), e.getValue()))
+                .toList();
     }
 
-    /** The same substance in the same form and strength takes the place of the product that ships, and its label's. */
-    private Product product(OwnMedicineRow row) {
+    private static Set<DrugClass> kinds(OwnMedicineRow row) {
+        return Arrays.stream(DrugClass.values())
+                .filter(c -> Arrays.asList(row.classes.split(" ")).contains(c.name()))
+                .collect(Collectors.toSet());
+    }
+
+    /** What ships is meant by any of its names, also in entries from before it shipped. */
+    private String idOf(String ingredient) {
+        return shipped.ingredientNamed(ingredient).map(Ingredient::id).orElseGet(() -> Formulary.ownId(ingredient));
+    }
+
+    /** What ships, without anything a household added. */
+    Formulary shipped() {
+        return shipped;
+    }
+
+    /** Says what kind of thing an ingredient is that does not ship. */
+    void setKinds(UUID household, String ingredient, Set<DrugClass> kinds) {
+        String words = kinds.stream().map(DrugClass::name).sorted().collect(Collectors.joining(" "));
+        own.findByHouseholdIdOrderByName(household).stream()
+                .filter(r -> r.holds().keySet().stream()
+                        .anyMatch(n -> Formulary.ownId(n).equals(ingredient)))
+                .forEach(r -> r.classes = words);
+    }
+
+    /** The same substance in the same form and strength rides in the kit in place of the product that ships. */
+    Product product(OwnMedicineRow row) {
         Map<String, Dose> strengths = row.holds().entrySet().stream()
                 .collect(Collectors.toMap(e -> idOf(e.getKey()), e -> new Dose(e.getValue()), Dose::plus));
         Optional<Product> sameThatShips = shipped.products().stream()
@@ -73,11 +107,13 @@ public class MedicineShelf {
                 .findFirst();
         Optional<String> supply = Optional.ofNullable(row.supplyId);
         return new Product(
-                sameThatShips.map(Product::id).orElse(row.id.toString()),
+                row.id.toString(),
                 row.name,
                 row.form,
                 strengths,
                 new BigDecimal(row.step),
+                sameThatShips.map(Product::from).orElse(Age.ofMonths(0)),
+                row.slow,
                 supply.or(() -> sameThatShips.flatMap(Product::supply)),
                 supply.isPresent() || sameThatShips.isEmpty()
                         ? new BigDecimal(row.perPiece)
@@ -88,11 +124,20 @@ public class MedicineShelf {
     /** What the household's own pack says holds whichever tradition it follows. */
     private Stream<Label> labels(OwnMedicineRow row) {
         List<Band> bands = row.bands.lines().map(BandLine::parse).toList();
-        Label.Measure measure = row.alsoHolds.isEmpty() ? Label.Measure.MILLIGRAMS : Label.Measure.UNITS;
+        Label.Measure measure = row.measure();
         return bands.isEmpty()
                 ? Stream.empty()
                 : Stream.of(Tradition.values())
-                        .map(t -> new Label(product(row).id(), t, measure, bands, "your own pack"));
+                        .map(t -> Label.ofHousehold(product(row).id(), t, measure, bands, row.confirmed));
+    }
+
+    /** What looks like a slip in an entry that can be read. */
+    List<String> questions(OwnMedicineRow row) {
+        return new Plausibility(shipped)
+                .questions(
+                        product(row),
+                        row.measure(),
+                        row.bands.lines().map(BandLine::parse).toList());
     }
 
     /** A product the household entered, and the row that holds it. */
@@ -125,7 +170,9 @@ public class MedicineShelf {
     public MedicineRules rules(UUID household) {
         return rules.findById(household)
                 .map(r -> new MedicineRules(
-                        r.tradition, r.reserveDays == null ? OptionalInt.empty() : OptionalInt.of(r.reserveDays)))
+                        r.tradition,
+                        r.reserveDays == null ? OptionalInt.empty() : OptionalInt.of(r.reserveDays),
+                        r.poisonAdvice))
                 .orElse(MedicineRules.USUAL);
     }
 
@@ -134,6 +181,7 @@ public class MedicineShelf {
         row.householdId = household;
         row.tradition = now.tradition();
         row.reserveDays = now.reserveDays().isPresent() ? now.reserveDays().getAsInt() : null;
+        row.poisonAdvice = now.poisonAdvice();
         rules.save(row);
     }
 

@@ -1,12 +1,12 @@
 package hodeon.app.medicine;
 
-import hodeon.core.medication.BandLine;
-import hodeon.core.medication.Formulary;
-import hodeon.core.medication.Ingredient;
-import hodeon.core.medication.MedicineForm;
+import hodeon.core.medication.formulary.BandLine;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Ingredient;
+import hodeon.core.medication.formulary.MedicineForm;
 import hodeon.core.notice.Faults;
-import hodeon.core.units.Dose;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,7 +17,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
-/** Reads the form about a product of a household's own; everything that is wrong is told at once. */
+/**
+ * Reads the form about a product of a household's own; everything that is wrong is told at once. What only looks wrong is asked
+ * about by {@link hodeon.core.medication.formulary.Plausibility} once the entry can be read.
+ */
 final class OwnMedicineReader {
 
     private static final int LONGEST_NAME = 120;
@@ -26,6 +29,11 @@ final class OwnMedicineReader {
     private static final int MOST_MORE = 4;
     private static final Pattern ALSO = Pattern.compile("([^\\p{Cntrl}]{1,60}?)\\s+(\\d{1,6}([.,]\\d{1,3})?)(\\s*mg)?");
     private static final BigDecimal MOST_MILLIGRAMS = BigDecimal.valueOf(100_000);
+    private static final BigDecimal MOST_MILLILITRES = BigDecimal.valueOf(1_000);
+    private static final int LONGEST_REASON = 300;
+
+    private static final Pattern SEVERAL =
+            Pattern.compile("\\s*(?:/|\\+|,|&| and | with )\\s*", Pattern.CASE_INSENSITIVE);
 
     private final Map<String, String> form;
     private final Formulary formulary;
@@ -50,10 +58,17 @@ final class OwnMedicineReader {
                     faults.add("form", get("form"), "the form is one of the list", "Choose from it");
                     return MedicineForm.TABLET;
                 });
+        BigDecimal in = strengthIn(row.form);
+        row.strengthIn = in.toPlainString();
         row.strengthMicrograms = number("strength", "the strength in mg", MOST_MILLIGRAMS)
-                .map(mg -> Dose.ofMilligrams(mg).micrograms())
+                .map(mg -> inOne(mg, in))
                 .orElse(1L);
-        row.alsoHolds = alsoHolds(row.ingredient);
+        row.alsoHolds = alsoHolds(row.ingredient, in);
+        row.slow = "true".equals(form.get("slow"));
+        row.confirmed = get("confirmed");
+        if (row.confirmed.length() > LONGEST_REASON) {
+            faults.add("confirmed", row.confirmed, "the reason has at most 300 characters", "Shorten it");
+        }
         row.step = number("step", "the smallest amount that can be measured out", BigDecimal.valueOf(100))
                 .map(BigDecimal::toPlainString)
                 .orElse("1");
@@ -70,7 +85,7 @@ final class OwnMedicineReader {
     }
 
     /** One more ingredient a line, each with its mg, such as “codeine 8”. */
-    private String alsoHolds(String first) {
+    private String alsoHolds(String first, BigDecimal in) {
         Map<String, Long> more = new LinkedHashMap<>();
         List<String> lines = get("alsoHolds")
                 .lines()
@@ -85,7 +100,7 @@ final class OwnMedicineReader {
                     || mg.compareTo(MOST_MILLIGRAMS) > 0
                     || ingredient.length() > LONGEST_INGREDIENT
                     || ingredient.equals(first)
-                    || more.putIfAbsent(ingredient, Dose.ofMilligrams(mg).micrograms()) != null) {
+                    || more.putIfAbsent(ingredient, inOne(mg, in)) != null) {
                 faults.add(
                         "alsoHolds",
                         line,
@@ -105,18 +120,40 @@ final class OwnMedicineReader {
                 .collect(Collectors.joining("\n"));
     }
 
-    /** A substance that ships is meant by any of its names. */
-    private String ingredient(String name) {
-        return formulary.ingredients().stream()
-                .filter(i -> i.id().equalsIgnoreCase(name) || named(i, name))
-                .map(Ingredient::id)
-                .findFirst()
-                .orElse(name);
+    /** What the strength was typed for: 5 of “120 mg in 5 ml”; of what comes in pieces always one. */
+    private BigDecimal strengthIn(MedicineForm of) {
+        if (get("per").isEmpty() || get("per").equals("1")) {
+            return BigDecimal.ONE;
+        }
+        if (!of.liquid()) {
+            faults.add("per", get("per"), "only a liquid's strength is said for some ml", "Leave it at 1");
+            return BigDecimal.ONE;
+        }
+        return number("per", "the millilitres that the strength is said for", MOST_MILLILITRES)
+                .orElse(BigDecimal.ONE);
     }
 
-    private static boolean named(Ingredient ingredient, String name) {
-        return ingredient.name().equalsIgnoreCase(name)
-                || ingredient.otherNames().stream().anyMatch(name::equalsIgnoreCase);
+    /** In micrograms, rounded up: what is counted as taken must not be too little, and what is measured out not too much. */
+    private static long inOne(BigDecimal milligrams, BigDecimal in) {
+        return milligrams.movePointRight(3).divide(in, 0, RoundingMode.CEILING).longValueExact();
+    }
+
+    /** A substance that ships is meant by any of its names; two in one field would both be lost. */
+    private String ingredient(String name) {
+        Optional<Ingredient> known = formulary.ingredientNamed(name);
+        if (known.isEmpty() && SEVERAL.matcher(name).find()) {
+            long found = Arrays.stream(SEVERAL.split(name))
+                    .filter(part -> formulary.ingredientNamed(part).isPresent())
+                    .count();
+            if (found > 0) {
+                faults.add(
+                        "ingredient",
+                        name,
+                        "one ingredient stands here, so that each is counted",
+                        "Write one here and each other on a line of its own below");
+            }
+        }
+        return known.map(Ingredient::id).orElse(name);
     }
 
     private String bands() {

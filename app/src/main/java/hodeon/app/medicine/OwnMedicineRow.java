@@ -1,6 +1,7 @@
 package hodeon.app.medicine;
 
-import hodeon.core.medication.MedicineForm;
+import hodeon.core.medication.formulary.Label;
+import hodeon.core.medication.formulary.MedicineForm;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -31,7 +32,19 @@ class OwnMedicineRow {
     @Column(name = "strength_ug")
     long strengthMicrograms;
 
+    /** Units that the strength was typed for, such as 5 of “120 mg in 5 ml”; what is kept is of one unit. */
+    String strengthIn = "1";
+
     String step = "1";
+
+    /** Whether it gives off what it holds over hours. */
+    boolean slow;
+
+    /** Names of {@link hodeon.core.medication.formulary.DrugClass} constants with blanks between, of what does not ship. */
+    String classes = "";
+
+    /** Why it is right although it looked like a slip; empty if it did not. */
+    String confirmed = "";
 
     @Nullable
     String supplyId;
@@ -43,10 +56,14 @@ class OwnMedicineRow {
     String alsoHolds = "";
 
     /**
-     * Lines as in {@link hodeon.core.medication.BandLine}, what the pack says: in mg of its one ingredient, in units of a
+     * Lines as in {@link hodeon.core.medication.formulary.BandLine}, what the pack says: in mg of its one ingredient, in units of a
      * product that mixes several; empty if nothing was entered.
      */
     String bands = "";
+
+    Label.Measure measure() {
+        return alsoHolds.isEmpty() ? Label.Measure.MILLIGRAMS : Label.Measure.UNITS;
+    }
 
     /** Micrograms in one unit by ingredient, as {@link #ingredient} names it. */
     Map<String, Long> holds() {

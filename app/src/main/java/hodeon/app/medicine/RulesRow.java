@@ -1,6 +1,6 @@
 package hodeon.app.medicine;
 
-import hodeon.core.medication.Tradition;
+import hodeon.core.medication.formulary.Tradition;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -22,4 +22,7 @@ class RulesRow {
     /** Days of regular medicine kept for delay; null is as many as is usual for the trip's length. */
     @Nullable
     Integer reserveDays;
+
+    /** Whom to ask when one too many was given; empty where nobody wrote it down. */
+    String poisonAdvice = "";
 }

@@ -1,5 +1,6 @@
 package hodeon.app.need;
 
+import hodeon.core.party.Age;
 import hodeon.core.party.Party;
 import hodeon.core.party.Person;
 import hodeon.core.party.Training;
@@ -25,7 +26,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 record OddsLook(Order order, boolean grouped, int leg, String person, boolean longer, boolean more, boolean stoveHome) {
 
     private static final int TWO = 2;
-    private static final int GROWN_UP_YEARS = 35;
+    private static final Age GROWN_UP_AGE = Age.ofYears(35);
     private static final Mass GROWN_UP = Mass.ofGrams(70_000);
 
     /** What comes first. */
@@ -87,8 +88,8 @@ record OddsLook(Order order, boolean grouped, int leg, String person, boolean lo
         if (more) {
             List<Person> people = new ArrayList<>(tried.party().people());
             for (int i = 1; i <= TWO && people.size() < Party.MOST_PEOPLE; i++) {
-                people.add(new Person(
-                        "One more " + i, GROWN_UP_YEARS, GROWN_UP, Training.UNTRAINED, Set.of(), Set.of(), Set.of()));
+                people.add(Person.of(
+                        "One more " + i, GROWN_UP_AGE, GROWN_UP, Training.UNTRAINED, Set.of(), Set.of(), Set.of()));
             }
             tried = tried.withParty(new Party(people));
         }

@@ -1,13 +1,11 @@
 package hodeon.app.people;
 
 import hodeon.app.medicine.MedicineShelf;
-import hodeon.core.medication.Direction;
-import hodeon.core.medication.Formulary;
 import hodeon.core.medication.Patient;
+import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Person;
-import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashSet;
@@ -36,12 +34,7 @@ public class PartyPatients {
     }
 
     /** Somebody who goes along; {@code profile} is empty while nobody of that name is written down. */
-    public record Going(String name, Optional<UUID> id, Optional<Profile> profile, Patient patient) {
-
-        public List<Direction> directions() {
-            return profile.map(Profile::directed).orElse(List.of());
-        }
-    }
+    public record Going(String name, Optional<UUID> id, Optional<Profile> profile, Patient patient) {}
 
     public List<Going> of(UUID household, List<Person> party) {
         LocalDate today = LocalDate.now(clock);
@@ -56,30 +49,25 @@ public class PartyPatients {
                             p.name(),
                             known.map(PeopleService.Known::id),
                             known.map(PeopleService.Known::profile),
-                            known.map(k -> together(k.profile(), p, formulary, today))
+                            known.map(k -> together(k.profile().patient(today, formulary), p))
                                     .orElseGet(() -> asBriefed(p, today)));
                 })
                 .toList();
     }
 
     /** What either says matters, matters. */
-    private static Patient together(Profile profile, Person person, Formulary formulary, LocalDate today) {
-        Patient written = profile.patient(today, profile.taking(formulary));
+    private static Patient together(Patient written, Person person) {
         Set<Allergy> allergies = new HashSet<>(written.allergies());
         allergies.addAll(person.allergies());
         Set<Condition> conditions = new HashSet<>(written.conditions());
         conditions.addAll(person.conditions());
-        return new Patient(written.name(), written.months(), written.weighed(), allergies, conditions, written.takes());
+        return written.reactingTo(allergies, written.reactsTo()).having(conditions);
     }
 
     private static Patient asBriefed(Person person, LocalDate today) {
-        BigDecimal kilograms = person.bodyMass().exactGrams().movePointLeft(3);
-        return new Patient(
-                person.name(),
-                12 * person.years(),
-                Optional.of(new Patient.Weighed(kilograms, today)),
-                person.allergies(),
-                person.conditions(),
-                Set.of());
+        return Patient.of(person.name(), person.age(), today)
+                .weighing(new Patient.Weighed(person.bodyMass().exactGrams().movePointLeft(3), person.weighedOn()))
+                .reactingTo(person.allergies(), Set.of())
+                .having(person.conditions());
     }
 }

@@ -4,8 +4,9 @@ import hodeon.app.household.Member;
 import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService.ChangedMeanwhile;
 import hodeon.app.people.PeopleService.Known;
-import hodeon.core.medication.Formulary;
-import hodeon.core.medication.Product;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.MedicineForm;
+import hodeon.core.medication.formulary.Product;
 import hodeon.core.notice.Fault;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
@@ -19,7 +20,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -80,7 +80,7 @@ class PeopleController {
         List<String> toDo = new ArrayList<>();
         if (!p.dog() && p.kilograms() == null) {
             toDo.add("mass not known");
-        } else if (!p.dog() && p.patient(today, Set.of()).massIsStale(today)) {
+        } else if (!p.dog() && p.massIsStale(today)) {
             toDo.add("mass is from " + p.weighedOn() + ": weigh again");
         }
         p.rescue().forEach((r, where) -> {
@@ -91,7 +91,7 @@ class PeopleController {
         return new PersonView(
                 known.id(),
                 p.name(),
-                (p.dog() ? "dog" : p.age(today))
+                (p.dog() ? "dog" : p.age(today).toString())
                         + (p.kilograms() == null
                                 ? ""
                                 : ", " + p.kilograms().stripTrailingZeros().toPlainString() + " kg"),
@@ -244,6 +244,7 @@ class PeopleController {
         model.addAttribute("allergies", Allergy.values());
         model.addAttribute("conditions", Condition.values());
         model.addAttribute("rescues", RescueMedicine.values());
+        model.addAttribute("forms", MedicineForm.values());
         model.addAttribute("products", medicines.products(member.householdId()));
         model.addAttribute("ingredients", medicines.of(member.householdId()).ingredients());
         model.addAttribute("most", PersonReader.MOST_ROWS);

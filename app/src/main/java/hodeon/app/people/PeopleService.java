@@ -6,9 +6,12 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -74,6 +77,13 @@ public class PeopleService {
         return all(household).stream()
                 .filter(k -> k.profile().name().equalsIgnoreCase(name.strip()))
                 .findFirst();
+    }
+
+    /** Ids by name in lower case. */
+    @Transactional(readOnly = true)
+    public Map<String, UUID> idsByName(UUID household) {
+        return all(household).stream()
+                .collect(Collectors.toMap(k -> k.profile().name().toLowerCase(Locale.ROOT), Known::id, (a, b) -> a));
     }
 
     public UUID add(UUID household, Profile profile) {

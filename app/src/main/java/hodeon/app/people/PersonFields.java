@@ -1,5 +1,6 @@
 package hodeon.app.people;
 
+import hodeon.core.party.Age;
 import java.time.LocalDate;
 import java.util.stream.Collectors;
 
@@ -17,7 +18,7 @@ final class PersonFields {
         if (profile.born() != null) {
             form.put("born", profile.born());
         } else if (!profile.dog()) {
-            form.put("years", profile.months(today) / 12);
+            form.put("years", profile.age(today).typed());
         }
         if (profile.kilograms() != null) {
             form.put("kilograms", profile.kilograms().toPlainString());
@@ -27,6 +28,7 @@ final class PersonFields {
         }
         form.put("training", profile.training());
         profile.allergies().forEach(a -> form.put("allergies", a.name()));
+        profile.reactsTo().stream().sorted().forEach(id -> form.put("reactsTo", id));
         profile.conditions().forEach(c -> form.put("conditions", c.name()));
         profile.rescue().forEach((medicine, where) -> {
             form.put("rescue", medicine.name());
@@ -44,6 +46,21 @@ final class PersonFields {
             Profile.Directed directed = profile.directions().get(i);
             String at = "direction[" + i + "].";
             form.put(at + "ingredient", directed.ingredient());
+            if (directed.form() != null) {
+                form.put(at + "form", directed.form());
+            }
+            if (directed.perKilogramADay() != null) {
+                form.put(at + "perKilogramADay", directed.perKilogramADay().toPlainString());
+            }
+            if (directed.fromMonths() != null) {
+                form.put(at + "from", Age.ofMonths(directed.fromMonths()).typed());
+            }
+            if (directed.toMonths() != null) {
+                form.put(at + "to", Age.ofMonths(directed.toMonths()).typed());
+            }
+            if (directed.beyondCeilings() != null) {
+                form.put(at + "ceilings", directed.beyondCeilings());
+            }
             if (directed.perKilogram() != null) {
                 form.put(at + "perKilogram", directed.perKilogram().toPlainString());
             }

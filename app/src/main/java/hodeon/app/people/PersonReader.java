@@ -1,11 +1,13 @@
 package hodeon.app.people;
 
-import hodeon.core.medication.Formulary;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Ingredient;
+import hodeon.core.medication.formulary.MedicineForm;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
+import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
-import hodeon.core.party.Person;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
 import java.math.BigDecimal;
@@ -15,6 +17,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +29,8 @@ final class PersonReader {
 
     static final int MOST_ROWS = 20;
     private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_REASON = 200;
+    private static final int MOST_REACTIONS = 20;
     private static final int LONGEST_NOTES = 2000;
     private static final BigDecimal LEAST_KILOGRAMS = new BigDecimal("0.5");
     private static final BigDecimal MOST_KILOGRAMS = new BigDecimal(300);
@@ -50,18 +55,10 @@ final class PersonReader {
         boolean dog = form.has("dog", "true");
         String name = text("name", "a name", 1, LONGEST_NAME);
         Optional<LocalDate> born = day("born", false);
-        int years = 0;
-        if (born.isEmpty() && form.one("born").isEmpty()) {
-            years = number(
-                            "years",
-                            "the age, where the birth date is not known,",
-                            BigDecimal.ZERO,
-                            BigDecimal.valueOf(Person.OLDEST_YEARS),
-                            !dog)
-                    .filter(n -> whole("years", n))
-                    .map(BigDecimal::intValue)
-                    .orElse(0);
-        }
+        Age age = born.isEmpty() && form.one("born").isEmpty()
+                ? age("years", "the age, where the birth date is not known,", !dog)
+                        .orElse(Age.ofYears(0))
+                : Age.ofYears(0);
         Optional<BigDecimal> kilograms =
                 number("kilograms", "the body mass in kg", LEAST_KILOGRAMS, MOST_KILOGRAMS, false);
         Optional<LocalDate> weighedOn = day("weighedOn", false);
@@ -74,12 +71,14 @@ final class PersonReader {
                 dog,
                 name,
                 born.orElse(null),
-                years,
+                age.years(),
                 born.isPresent() ? null : today,
+                age.months() % 12 == 0 ? null : age.months() % 12,
                 kilograms.orElse(null),
                 weighedOn.orElse(null),
                 constant("training", Training.class).orElse(Training.UNTRAINED),
                 constants("allergies", Allergy.class),
+                reactsTo(),
                 constants("conditions", Condition.class),
                 rescue(),
                 regular(),
@@ -87,6 +86,43 @@ final class PersonReader {
                 contacts(),
                 text("notes", "notes", 0, LONGEST_NOTES));
         return faults.none() ? Optional.of(read) : Optional.empty();
+    }
+
+    /** “9”, “18 m”; below two years months matter. */
+    private Optional<Age> age(String field, String what, boolean needed) {
+        String typed = form.one(field);
+        if (typed.isEmpty() && !needed) {
+            return Optional.empty();
+        }
+        Optional<Age> age = Age.parse(typed);
+        if (age.isEmpty()) {
+            faults.add(
+                    field,
+                    typed,
+                    what + " is in years from 0 to " + Age.OLDEST_YEARS + ", or in months like “18 m”",
+                    "Write 9, or 18 m");
+        }
+        return age;
+    }
+
+    /** Single medicines by any of their names; what nobody here knows is kept as it was typed, and asked about. */
+    private Set<String> reactsTo() {
+        Set<String> ids = new LinkedHashSet<>();
+        for (String line : form.all("reactsTo")) {
+            for (String name : line.split("[,;\n]")) {
+                if (!name.isBlank()) {
+                    ids.add(formulary.ingredientNamed(name).map(Ingredient::id).orElse(name.strip()));
+                }
+            }
+        }
+        if (ids.size() > MOST_REACTIONS || ids.stream().anyMatch(n -> n.length() > LONGEST_NAME)) {
+            faults.add(
+                    "reactsTo",
+                    String.join(", ", ids),
+                    "at most " + MOST_REACTIONS + " medicines of at most " + LONGEST_NAME + " characters each",
+                    "Name the medicines only, separated by commas");
+        }
+        return ids;
     }
 
     private Map<RescueMedicine, String> rescue() {
@@ -138,6 +174,16 @@ final class PersonReader {
                 faults.add(at + "ingredient", ingredient, "a direction is for an ingredient of the list", "Choose one");
             }
             Optional<BigDecimal> each = milligrams(at + "perKilogram", "mg for each kg", false);
+            Optional<BigDecimal> eachDay = milligrams(at + "perKilogramADay", "mg for each kg in 24 h", false);
+            Optional<Age> from = age(at + "from", "the age from which it holds", false);
+            Optional<Age> to = age(at + "to", "the age up to which it holds", false);
+            if (from.isPresent() && to.isPresent() && !from.get().under(to.get())) {
+                faults.add(
+                        at + "to",
+                        form.one(at + "to"),
+                        "the age up to which it holds lies above the one from which it does",
+                        "Look at the direction again");
+            }
             Optional<BigDecimal> once = milligrams(at + "most", "the most at once in mg", true);
             Optional<BigDecimal> day = milligrams(at + "day", "the most in 24 h in mg", true);
             Optional<BigDecimal> hours = number(
@@ -156,11 +202,18 @@ final class PersonReader {
             }
             rows.add(new Profile.Directed(
                     ingredient,
+                    constant(at + "form", MedicineForm.class).orElse(null),
                     each.orElse(null),
                     once.orElse(BigDecimal.ONE),
                     hours.map(BigDecimal::intValue).orElse(1),
                     day.orElse(BigDecimal.ONE),
+                    eachDay.orElse(null),
+                    from.map(Age::months).orElse(null),
+                    to.map(Age::months).orElse(null),
                     form.has(at + "beyond", "true"),
+                    Optional.of(text(at + "ceilings", "why it may pass a ceiling", 0, LONGEST_REASON))
+                            .filter(t -> !t.isEmpty())
+                            .orElse(null),
                     text(at + "by", "who directed it", 1, LONGEST_NAME),
                     day(at + "on", true).orElse(today)));
         }
@@ -228,7 +281,7 @@ final class PersonReader {
         }
         try {
             LocalDate day = LocalDate.parse(text);
-            if (!day.isAfter(today) && day.isAfter(today.minusYears(Person.OLDEST_YEARS + 1))) {
+            if (!day.isAfter(today) && day.isAfter(today.minusYears(Age.OLDEST_YEARS + 1))) {
                 return Optional.of(day);
             }
         } catch (DateTimeException e) {

@@ -1,8 +1,11 @@
 package hodeon.app.people;
 
 import hodeon.core.medication.Direction;
-import hodeon.core.medication.Formulary;
 import hodeon.core.medication.Patient;
+import hodeon.core.medication.RegularIntake;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.MedicineForm;
+import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Person;
@@ -14,9 +17,9 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.Period;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -27,6 +30,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param born birth date, or null where only an age is known
  * @param years completed years on {@code yearsOn}; that day is null where the birth date is known
+ * @param months beyond the completed years, or null for none
+ * @param reactsTo ids of single ingredients; older files say nothing of them
  * @param rescue prescribed rescue medicine, and where it rides
  */
 public record Profile(
@@ -35,16 +40,22 @@ public record Profile(
         @Nullable LocalDate born,
         int years,
         @Nullable LocalDate yearsOn,
+        @Nullable Integer months,
         @Nullable BigDecimal kilograms,
         @Nullable LocalDate weighedOn,
         Training training,
         Set<Allergy> allergies,
+        Set<String> reactsTo,
         Set<Condition> conditions,
         Map<RescueMedicine, String> rescue,
         List<Regular> regular,
         List<Directed> directions,
         List<Contact> contacts,
         String notes) {
+
+    public Profile {
+        reactsTo = Set.copyOf(Objects.requireNonNullElse(reactsTo, Set.of()));
+    }
 
     /**
      * Something taken every day.
@@ -59,25 +70,43 @@ public record Profile(
         }
     }
 
-    /** A clinician's direction, in mg; {@code perKilogram} is null where a fixed dose was directed. */
+    /**
+     * A clinician's direction, in mg; what is null was not said.
+     *
+     * @param form of the product, or null for whatever is swallowed, injected or breathed in
+     * @param perKilogram null where a fixed dose was directed
+     * @param fromMonths age from which it holds, inclusive
+     * @param toMonths age from which it no longer holds, exclusive
+     * @param beyondCeilings why it may pass a hard ceiling
+     */
     public record Directed(
             String ingredient,
+            @Nullable MedicineForm form,
             @Nullable BigDecimal perKilogram,
             BigDecimal mostAtOnce,
             int hoursApart,
             BigDecimal mostInADay,
+            @Nullable BigDecimal perKilogramADay,
+            @Nullable Integer fromMonths,
+            @Nullable Integer toMonths,
             boolean beyondLabel,
+            @Nullable String beyondCeilings,
             String by,
             LocalDate on) {
 
         Direction direction() {
             return new Direction(
                     ingredient,
+                    Optional.ofNullable(form),
                     Optional.ofNullable(perKilogram).map(Dose::ofMilligrams),
                     Dose.ofMilligrams(mostAtOnce),
                     Duration.ofHours(hoursApart),
                     Dose.ofMilligrams(mostInADay),
+                    Optional.ofNullable(perKilogramADay).map(Dose::ofMilligrams),
+                    Optional.ofNullable(fromMonths).map(Age::ofMonths),
+                    Optional.ofNullable(toMonths).map(Age::ofMonths),
                     beyondLabel,
+                    Objects.requireNonNullElse(beyondCeilings, ""),
                     by,
                     on);
         }
@@ -86,43 +115,52 @@ public record Profile(
     /** Whom to call. */
     public record Contact(String name, String relation, String phone) {}
 
-    /** Completed months of age on a day. */
-    public int months(LocalDate today) {
+    /** Age on a day. */
+    public Age age(LocalDate today) {
         if (born != null) {
-            return (int) Math.max(0, Period.between(born, today).toTotalMonths());
+            return Age.between(born, today);
         }
-        long since = yearsOn == null ? 0 : Period.between(yearsOn, today).toTotalMonths();
-        return (int) (12L * years + Math.max(0, since));
-    }
-
-    public String age(LocalDate today) {
-        int months = months(today);
-        return months < 24 ? months + " months" : months / 12 + " years";
+        Age then = new Age(Math.min(Age.OLDEST_MONTHS, 12 * years + Objects.requireNonNullElse(months, 0)));
+        return yearsOn == null
+                ? then
+                : then.plusMonths(Age.between(yearsOn, today).months());
     }
 
     public List<Direction> directed() {
         return directions.stream().map(Directed::direction).toList();
     }
 
-    /** Ids of the ingredients of what they take every day. */
-    public Set<String> taking(Formulary formulary) {
-        return regular.stream()
-                .flatMap(r -> formulary.product(r.product()).stream())
-                .flatMap(p -> p.strengths().keySet().stream())
+    /** As somebody who may need medicine; what they take and nobody knows any more is named by its id. */
+    public Patient patient(LocalDate today, Formulary formulary) {
+        List<RegularIntake> known = regular.stream()
+                .flatMap(r ->
+                        formulary.product(r.product()).stream().map(p -> new RegularIntake(p, r.units(), r.times())))
+                .toList();
+        Set<String> unknown = regular.stream()
+                .map(Regular::product)
+                .filter(id -> formulary.product(id).isEmpty())
                 .collect(Collectors.toSet());
+        Patient patient = Patient.of(name, age(today), today)
+                .reactingTo(allergies, reactsTo)
+                .having(conditions)
+                .taking(known, unknown)
+                .directed(directed());
+        if (born != null) {
+            patient = patient.bornOn(born);
+        }
+        if (kilograms != null && weighedOn != null) {
+            patient = patient.weighing(kilograms, weighedOn);
+        }
+        return dog ? patient.asDog() : patient;
     }
 
-    /** @param takes ids of the ingredients in what they take regularly */
-    public Patient patient(LocalDate today, Set<String> takes) {
-        return new Patient(
-                name,
-                months(today),
-                kilograms == null || weighedOn == null
-                        ? Optional.empty()
-                        : Optional.of(new Patient.Weighed(kilograms, weighedOn)),
-                allergies,
-                conditions,
-                takes);
+    /** Whether their mass is known and so old that it is taken anew. */
+    public boolean massIsStale(LocalDate today) {
+        return kilograms != null
+                && weighedOn != null
+                && Patient.of(name, age(today), today)
+                        .weighing(kilograms, weighedOn)
+                        .massIsStale();
     }
 
     /** As somebody of a trip's party; empty for a dog, and while the mass is not known. */
@@ -131,8 +169,9 @@ public record Profile(
                 ? Optional.empty()
                 : Optional.of(new Person(
                         name,
-                        months(today) / 12,
+                        age(today),
                         Mass.ofGrams(kilograms.movePointRight(3)),
+                        Optional.ofNullable(weighedOn),
                         training,
                         allergies,
                         conditions,

@@ -41,9 +41,11 @@ class SamplePeople {
                         today.minusYears(5),
                         0,
                         null,
+                        null,
                         new BigDecimal("14.5"),
                         today.minusMonths(2),
                         Training.UNTRAINED,
+                        Set.of(),
                         Set.of(),
                         Set.of(),
                         Map.of(),
@@ -63,6 +65,7 @@ class SamplePeople {
                 today.minusYears(person.years()).minusMonths(4),
                 0,
                 null,
+                null,
                 new BigDecimal(person.bodyMass()
                         .exactGrams()
                         .movePointLeft(3)
@@ -72,6 +75,7 @@ class SamplePeople {
                 today.minusMonths(person.name().startsWith("Beck") ? 8 : 1),
                 person.training(),
                 person.allergies(),
+                Set.of(),
                 person.conditions(),
                 rescue,
                 person.name().startsWith("Jonas")

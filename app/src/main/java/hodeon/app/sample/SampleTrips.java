@@ -5,6 +5,7 @@ import static java.util.Map.entry;
 import hodeon.app.trip.Brief;
 import hodeon.app.trip.People;
 import hodeon.app.usage.UseLog;
+import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
@@ -230,6 +231,7 @@ final class SampleTrips {
             Set<Allergy> allergies,
             Set<Condition> conditions,
             Set<RescueMedicine> rescue) {
-        return new Person(name, years, Mass.ofGrams(kilograms * 1000L), training, allergies, conditions, rescue);
+        return Person.of(
+                name, Age.ofYears(years), Mass.ofGrams(kilograms * 1000L), training, allergies, conditions, rescue);
     }
 }

@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -33,20 +34,28 @@ class BackupRows {
     }
 
     /** A column as the database describes it. */
-    record Column(String name, int type, int size, boolean nullable) {}
+    record Column(String name, int type, int size, boolean nullable, Optional<String> usual) {
+
+        /** Whether a file may leave it out: one from before the column was added does. */
+        boolean mayBeMissing() {
+            return nullable || usual.isPresent();
+        }
+    }
 
     /** A reference to a row of another table of the backup. */
     record Reference(String table, String column, String parent, String parentColumn) {}
 
     List<Column> columns(Table table) {
         return database.query(
-                "select column_name, data_type, character_maximum_length, is_nullable from information_schema.columns"
+                "select column_name, data_type, character_maximum_length, is_nullable, column_default"
+                        + " from information_schema.columns"
                         + " where table_schema = 'PUBLIC' and lower(table_name) = ? order by ordinal_position",
                 (row, n) -> new Column(
                         row.getString(1).toLowerCase(Locale.ROOT),
                         type(row.getString(2)),
                         row.getInt(3),
-                        "YES".equals(row.getString(4))),
+                        "YES".equals(row.getString(4)),
+                        Optional.ofNullable(row.getString(5)).map(BackupRows::unquoted)),
                 table.name());
     }
 
@@ -61,6 +70,11 @@ class BackupRows {
             case "BOOLEAN" -> Types.BOOLEAN;
             default -> Types.VARCHAR;
         };
+    }
+
+    /** A default as the database writes it: “0”, “FALSE” or “'1'”. */
+    private static String unquoted(String sql) {
+        return sql.startsWith("'") ? sql.substring(1, sql.length() - 1).replace("''", "'") : sql;
     }
 
     /** Foreign keys between tables of the backup. */
@@ -136,13 +150,18 @@ class BackupRows {
         List<Object[]> values = new ArrayList<>();
         for (Map<String, Object> row : rows) {
             values.add(columns.stream()
-                    .map(c -> c.name().equals("household_id") ? household : written(row.get(c.name()), c, sealed))
+                    .map(c -> c.name().equals("household_id") ? household : written(orUsual(row, c), c, sealed))
                     .toArray());
         }
         database.batchUpdate(
                 "insert into " + table.name() + " (" + String.join(", ", names) + ") values ("
                         + String.join(", ", Collections.nCopies(names.size(), "?")) + ")",
                 values);
+    }
+
+    private static @Nullable Object orUsual(Map<String, Object> row, Column column) {
+        Object value = row.get(column.name());
+        return value != null || column.nullable() ? value : column.usual().orElse(null);
     }
 
     private @Nullable Object written(@Nullable Object value, Column column, Set<String> sealed) {
@@ -159,6 +178,7 @@ class BackupRows {
             case Types.OTHER -> UUID.fromString(value.toString());
             case Types.DATE -> LocalDate.parse(value.toString());
             case Types.TIMESTAMP -> LocalDateTime.parse(value.toString());
+            case Types.BOOLEAN -> Boolean.valueOf(value.toString());
             default -> value;
         };
     }

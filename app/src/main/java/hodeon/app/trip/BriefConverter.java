@@ -2,6 +2,7 @@ package hodeon.app.trip;
 
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
+import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
@@ -49,10 +50,13 @@ final class BriefConverter {
     private static final BigDecimal MOST_KILOGRAMS = BigDecimal.valueOf(300);
 
     private final BriefForm form;
+    private final LocalDate today;
     private final Faults faults = new Faults();
 
-    BriefConverter(BriefForm form) {
+    /** @param today the day on which a mass without a date was taken */
+    BriefConverter(BriefForm form, LocalDate today) {
         this.form = form;
+        this.today = today;
     }
 
     List<Fault> faults() {
@@ -207,7 +211,7 @@ final class BriefConverter {
             }
             int alike = whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "The number alike" + of);
             sum += alike;
-            int years = whole(at + "years", row.getYears(), 0, Person.OLDEST_YEARS, "The age in years" + of);
+            Age age = age(at + "years", row.getYears(), of);
             BigDecimal kilograms = decimal(
                     at + "kilograms",
                     row.getKilograms(),
@@ -215,6 +219,7 @@ final class BriefConverter {
                     MOST_KILOGRAMS,
                     "The body mass in kg" + of,
                     1);
+            Optional<LocalDate> weighedOn = weighedOn(at + "weighedOn", row.getWeighedOn(), of);
             Training training = choice(at + "training", row.getTraining(), "The training" + of, Training.class);
             Set<Allergy> allergies = choices(at + "allergies", row.getAllergies(), "An allergy" + of, Allergy.class);
             Set<Condition> conditions =
@@ -223,7 +228,8 @@ final class BriefConverter {
                     choices(at + "rescue", row.getRescue(), "A rescue medicine" + of, RescueMedicine.class);
             if (faults.all().size() == before) {
                 Mass mass = Mass.ofGrams(kilograms.movePointRight(3));
-                people.add(new People(new Person(name, years, mass, training, allergies, conditions, rescue), alike));
+                people.add(new People(
+                        new Person(name, age, mass, weighedOn, training, allergies, conditions, rescue), alike));
             }
         }
         if (sum > Party.MOST_PEOPLE) {
@@ -234,6 +240,30 @@ final class BriefConverter {
                     "Split the party into several trips");
         }
         return people;
+    }
+
+    /** Below two years months matter, so they can be said; a bare number is years. */
+    private Age age(String field, String typed, String of) {
+        return Age.parse(typed).orElseGet(() -> {
+            faults.add(
+                    field,
+                    typed.strip(),
+                    "The age" + of + " is in years from 0 to " + Age.OLDEST_YEARS + ", or in months like “16 m”",
+                    "Write 9, or 16 m");
+            return Age.ofYears(0);
+        });
+    }
+
+    /** Nothing typed is weighed today. */
+    private Optional<LocalDate> weighedOn(String field, String typed, String of) {
+        if (typed.isBlank()) {
+            return Optional.of(today);
+        }
+        Optional<LocalDate> day = date(field, typed, "The day of the mass" + of);
+        if (day.filter(d -> d.isAfter(today)).isPresent()) {
+            faults.add(field, typed, "The day of the mass" + of + " lies in the past", "Correct it, or leave it empty");
+        }
+        return day;
     }
 
     private String name(String field, String typed, String what) {

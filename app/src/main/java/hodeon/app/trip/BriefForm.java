@@ -66,6 +66,7 @@ public class BriefForm {
         private String alike = "1";
         private String years = "";
         private String kilograms = "";
+        private String weighedOn = "";
         private String training = "UNTRAINED";
         private Set<String> allergies = new TreeSet<>();
         private Set<String> conditions = new TreeSet<>();
@@ -101,6 +102,14 @@ public class BriefForm {
 
         public void setKilograms(String kilograms) {
             this.kilograms = kilograms;
+        }
+
+        public String getWeighedOn() {
+            return weighedOn;
+        }
+
+        public void setWeighedOn(String weighedOn) {
+            this.weighedOn = weighedOn;
         }
 
         public String getTraining() {

@@ -7,6 +7,7 @@ import hodeon.core.trip.Leg;
 import hodeon.core.trip.Limits;
 import hodeon.core.trip.Trip;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -66,8 +67,9 @@ final class BriefForms {
         PersonForm row = new PersonForm();
         row.setName(person.name());
         row.setAlike(Integer.toString(people.alike()));
-        row.setYears(Integer.toString(person.years()));
+        row.setYears(person.age().typed());
         row.setKilograms(plain(person.bodyMass().exactGrams().movePointLeft(3)));
+        row.setWeighedOn(person.weighedOn().map(LocalDate::toString).orElse(""));
         row.setTraining(person.training().name());
         row.setAllergies(names(person.allergies()));
         row.setConditions(names(person.conditions()));

@@ -1,10 +1,10 @@
 package hodeon.app.trip;
 
 import hodeon.app.people.PeopleService;
+import hodeon.app.people.WholeWords;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.event.EventListener;
@@ -68,8 +68,7 @@ public class Drafts {
     @EventListener
     void erased(PeopleService.Erased gone) {
         drafts.findByHouseholdId(gone.householdId()).stream()
-                .filter(d ->
-                        d.form.toLowerCase(Locale.ROOT).contains(gone.name().toLowerCase(Locale.ROOT)))
+                .filter(d -> WholeWords.of(gone.name()).matcher(d.form).find())
                 .forEach(drafts::delete);
     }
 }

@@ -17,15 +17,7 @@ public record People(Person person, int alike) {
         if (alike == 1) {
             return Stream.of(person);
         }
-        return IntStream.rangeClosed(1, alike)
-                .mapToObj(n -> new Person(
-                        person.name() + " " + n,
-                        person.years(),
-                        person.bodyMass(),
-                        person.training(),
-                        person.allergies(),
-                        person.conditions(),
-                        person.rescue()));
+        return IntStream.rangeClosed(1, alike).mapToObj(n -> person.named(person.name() + " " + n));
     }
 
     static List<Person> everybody(List<People> rows) {

@@ -1,6 +1,7 @@
 package hodeon.app.trip;
 
 import hodeon.app.storage.SealedText;
+import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Person;
@@ -12,15 +13,31 @@ import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Embeddable
 class PersonRow {
+
+    private static final int MONTHS_A_YEAR = 12;
+
+    /** Somebody of the household, if they were known by this name when it was saved. */
+    @Nullable
+    UUID personId;
 
     @Convert(converter = SealedText.class)
     String name = "";
 
     int alike = 1;
     int years;
+
+    /** Beyond the full years. */
+    int months;
+
+    @Nullable
+    LocalDate weighedOn;
 
     @Column(name = "body_mass_mg")
     long bodyMassMilligrams;
@@ -40,11 +57,15 @@ class PersonRow {
 
     protected PersonRow() {}
 
-    PersonRow(People people) {
+    /** @param known id of the household's person of that name, if there is one */
+    PersonRow(People people, @Nullable UUID known) {
+        this.personId = known;
         Person person = people.person();
         this.name = person.name();
         this.alike = people.alike();
         this.years = person.years();
+        this.months = person.age().months() % MONTHS_A_YEAR;
+        this.weighedOn = person.weighedOn().orElse(null);
         this.bodyMassMilligrams = person.bodyMass().milligrams();
         this.training = person.training();
         this.allergies = ConstantWords.of(person.allergies());
@@ -55,8 +76,9 @@ class PersonRow {
     People people() {
         Person person = new Person(
                 name,
-                years,
+                Age.ofMonths(MONTHS_A_YEAR * years + months),
                 new Mass(bodyMassMilligrams),
+                Optional.ofNullable(weighedOn),
                 training,
                 ConstantWords.read(allergies, Allergy.class),
                 ConstantWords.read(conditions, Condition.class),
@@ -64,11 +86,18 @@ class PersonRow {
         return new People(person, alike);
     }
 
+    /** Whether it is this person of the household: by id, or by the whole name where none was kept. */
+    boolean is(UUID person, String called) {
+        return personId == null ? name.equalsIgnoreCase(called) : personId.equals(person);
+    }
+
     PersonRow nameless(String standIn) {
         PersonRow row = new PersonRow();
         row.name = standIn;
         row.alike = alike;
         row.years = years;
+        row.months = months;
+        row.weighedOn = weighedOn;
         row.bodyMassMilligrams = bodyMassMilligrams;
         return row;
     }

@@ -149,7 +149,7 @@ class TripController {
         if (personAdded(member, form, action, knownName, model) || rowChanged(form, action, model)) {
             return page(form, List.of(), model);
         }
-        BriefConverter converter = new BriefConverter(form);
+        BriefConverter converter = new BriefConverter(form, LocalDate.now(clock));
         Optional<Brief> brief = converter.convert();
         if (brief.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -207,7 +207,7 @@ class TripController {
         if (personAdded(member, form, action, knownName, model) || rowChanged(form, action, model)) {
             return page(member, stored, form, List.of(), model);
         }
-        BriefConverter converter = new BriefConverter(form);
+        BriefConverter converter = new BriefConverter(form, LocalDate.now(clock));
         Optional<Brief> brief = converter.convert();
         if (brief.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

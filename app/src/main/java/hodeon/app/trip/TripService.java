@@ -13,8 +13,11 @@ import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -32,9 +35,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class TripService {
 
     private final TripRepository trips;
+    private final PeopleService people;
+    private final Clock clock;
 
-    TripService(TripRepository trips) {
+    TripService(TripRepository trips, PeopleService people, Clock clock) {
         this.trips = trips;
+        this.people = people;
+        this.clock = clock;
     }
 
     @Transactional(readOnly = true)
@@ -58,7 +65,7 @@ public class TripService {
 
     /** Checks a form as the page does and adds its trip; throws what {@code refused} makes of the faults. */
     public UUID addChecked(UUID householdId, BriefForm form, Function<List<Fault>, RuntimeException> refused) {
-        BriefConverter converter = new BriefConverter(form);
+        BriefConverter converter = new BriefConverter(form, LocalDate.now(clock));
         return add(householdId, converter.convert().orElseThrow(() -> refused.apply(converter.faults())));
     }
 
@@ -91,7 +98,7 @@ public class TripService {
         return trips.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("trip " + id));
     }
 
-    private static void write(TripRow row, Brief brief) {
+    private void write(TripRow row, Brief brief) {
         Trip trip = brief.trip();
         row.name = trip.name();
         row.startDate = trip.start();
@@ -112,7 +119,10 @@ public class TripService {
         row.legs.clear();
         trip.legs().forEach(leg -> row.legs.add(new LegRow(leg)));
         row.people.clear();
-        brief.people().forEach(people -> row.people.add(new PersonRow(people)));
+        Map<String, UUID> known = people.idsByName(row.householdId);
+        brief.people()
+                .forEach(p -> row.people.add(
+                        new PersonRow(p, known.get(p.person().name().toLowerCase(Locale.ROOT)))));
     }
 
     private static Limits limits(TripRow row) {
@@ -155,7 +165,7 @@ public class TripService {
     void erased(PeopleService.Erased gone) {
         for (TripRow row : trips.findByHouseholdIdOrderByStartDateAscNameAsc(gone.householdId())) {
             for (int i = 0; i < row.people.size(); i++) {
-                if (row.people.get(i).name.equalsIgnoreCase(gone.name())) {
+                if (row.people.get(i).is(gone.personId(), gone.name())) {
                     row.people.set(i, row.people.get(i).nameless("Somebody " + (i + 1)));
                 }
             }

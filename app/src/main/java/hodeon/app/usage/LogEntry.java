@@ -40,6 +40,10 @@ class LogEntry {
     @Nullable
     LocalDateTime happenedAt;
 
+    /** Who of the household it was, if they were known by that name when it was noted. */
+    @Nullable
+    UUID personId;
+
     /** A name of the party, “a stranger”, or nothing. */
     @Convert(converter = SealedText.class)
     String who = "";

@@ -1,6 +1,7 @@
 package hodeon.app.usage;
 
 import hodeon.app.people.PeopleService;
+import hodeon.app.people.WholeWords;
 import hodeon.app.shell.NotHere;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
@@ -29,16 +30,19 @@ public class UseLog {
     private final LogEntryRepository entries;
     private final LoggedTripRepository logged;
     private final TripService trips;
+    private final PeopleService people;
     private final ApplicationEventPublisher events;
 
     UseLog(
             LogEntryRepository entries,
             LoggedTripRepository logged,
             TripService trips,
+            PeopleService people,
             ApplicationEventPublisher events) {
         this.entries = entries;
         this.logged = logged;
         this.trips = trips;
+        this.people = people;
         this.events = events;
     }
 
@@ -88,7 +92,11 @@ public class UseLog {
         if (entries.existsById(id)) {
             return Taken.ALREADY_THERE;
         }
-        entries.saveAndFlush(new LogEntry(householdId, tripId, line, id, detail));
+        LogEntry entry = new LogEntry(householdId, tripId, line, id, detail);
+        entry.personId = people.named(householdId, detail.who())
+                .map(PeopleService.Known::id)
+                .orElse(null);
+        entries.saveAndFlush(entry);
         return Taken.KEPT;
     }
 
@@ -164,11 +172,15 @@ public class UseLog {
     /** Who was erased is no longer named in any log. */
     @EventListener
     void erased(PeopleService.Erased gone) {
+        Pattern name = WholeWords.of(gone.name());
         for (LogEntry entry : entries.findByHouseholdIdOrderById(gone.householdId())) {
-            if (entry.who.equalsIgnoreCase(gone.name())) {
+            if (entry.personId == null
+                    ? entry.who.equalsIgnoreCase(gone.name())
+                    : entry.personId.equals(gone.personId())) {
                 entry.who = "";
+                entry.personId = null;
             }
-            entry.note = entry.note.replaceAll("(?i)" + Pattern.quote(gone.name()), "somebody");
+            entry.note = name.matcher(entry.note).replaceAll("somebody");
         }
     }
 }

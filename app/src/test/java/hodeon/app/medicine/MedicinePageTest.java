@@ -9,7 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
-import hodeon.core.medication.Product;
+import hodeon.core.medication.formulary.Product;
 import hodeon.core.notice.Fault;
 import java.util.List;
 import java.util.UUID;
@@ -117,8 +117,31 @@ class MedicinePageTest extends WebTest {
                 .andReturn()
                 .getResponse()
                 .getRedirectedUrl());
+        // A direction for the codeine alone does not direct what else is in it.
         open(mine, sef + "/clock?product=" + own.id())
-                .andExpect(content().string(containsString("Yes, now: up to 2 tablets.")));
+                .andExpect(content().string(containsString("for everything it holds")));
+        String[] all = {
+            "name", "Noor",
+            "years", "40",
+            "kilograms", "58"
+        };
+        String[][] directed = {{"codeine", "16", "64"}, {"paracetamol", "1000", "4000"}, {"own-moonwort", "5", "20"}};
+        for (int i = 0; i < directed.length; i++) {
+            String at = "direction[" + i + "].";
+            all = with(
+                    with(with(all, at + "ingredient", directed[i][0]), at + "most", directed[i][1]),
+                    at + "day",
+                    directed[i][2]);
+            all = with(with(with(all, at + "hours", "6"), at + "by", "the practice"), at + "on", "2026-11-01");
+        }
+        String noor = String.valueOf(
+                send(mine, "/people/new", all).andReturn().getResponse().getRedirectedUrl());
+        open(mine, noor + "/clock?product=" + own.id())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Yes, now: up to 2 tablets. But ask first"),
+                                containsString("holds moonwort"),
+                                containsString("not known here"))));
         send(mine, "/medicines", with(with(mixture, "alsoHolds", "codeine 8\nparacetamol\nzinc 0"), "name", "Slips"))
                 .andExpect(flash().attributeExists("faults"));
         assertThat(shelf.own(mine.householdId())).hasSize(1);
@@ -133,7 +156,7 @@ class MedicinePageTest extends WebTest {
     }
 
     @Test
-    void theSameInFormAndStrengthTakesThePlaceOfWhatShips() throws Exception {
+    void theSameInFormAndStrengthRidesInTheKitInPlaceOfWhatShips() throws Exception {
         send(
                 mine,
                 "/medicines",
@@ -151,12 +174,11 @@ class MedicinePageTest extends WebTest {
                 "1",
                 "bands",
                 "age 18y- dose 200 every 8h times 2 most 400");
-        assertThat(shelf.of(mine.householdId()).products())
-                .hasSameSizeAs(shelf.of(others.householdId()).products());
         // Entered twice, the first stands and nothing breaks.
         send(mine, "/medicines", with(with(with(OWN, "ingredient", "ibuprofen"), "form", "TABLET"), "strength", "200"));
         open(mine, "/medicines").andExpect(status().isOk());
-        Product ours = shelf.of(mine.householdId()).product("ibuprofen-200").orElseThrow();
+        Product ours = shelf.of(mine.householdId()).inSupply("ibuprofen").orElseThrow();
+        assertThat(ours.name()).isEqualTo("A pack at home: ibuprofen 200 mg");
         // It still lies in the kit as the supply that ships, two tablets a piece.
         assertThat(ours.supply()).contains("ibuprofen");
         assertThat(ours.perPiece()).isEqualByComparingTo("2");

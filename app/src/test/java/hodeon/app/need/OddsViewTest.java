@@ -6,6 +6,7 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.need.Drivers;
 import hodeon.core.need.Forecast;
+import hodeon.core.party.Age;
 import hodeon.core.party.Party;
 import hodeon.core.party.Person;
 import hodeon.core.party.Training;
@@ -43,7 +44,7 @@ class OddsViewTest {
             Limits.ofMass(Mass.ofGrams(900)));
 
     private static Person person(String name, int years) {
-        return new Person(name, years, Mass.ofGrams(60_000), Training.BASIC, Set.of(), Set.of(), Set.of());
+        return Person.of(name, Age.ofYears(years), Mass.ofGrams(60_000), Training.BASIC, Set.of(), Set.of(), Set.of());
     }
 
     private static List<OddsView.Row> rows(String... asked) {

@@ -2,7 +2,8 @@ package hodeon.app.people;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hodeon.core.medication.FormularyReader;
+import hodeon.core.medication.Patient;
+import hodeon.core.medication.formulary.FormularyReader;
 import hodeon.core.notice.Fault;
 import hodeon.core.party.Training;
 import java.math.BigDecimal;
@@ -27,10 +28,12 @@ class ProfileTest {
                 born,
                 years,
                 yearsOn,
+                null,
                 new BigDecimal("29.5"),
                 TODAY,
                 Training.UNTRAINED,
                 Set.of(),
+                Set.of("naproxen"),
                 Set.of(),
                 Map.of(),
                 List.of(new Profile.Regular(
@@ -54,13 +57,13 @@ class ProfileTest {
         "2016-03-01, 143, 11 years",
     })
     void ageIsCountedInCompletedMonths(LocalDate born, int months, String says) {
-        assertThat(born(born, 0, null).months(TODAY)).isEqualTo(months);
-        assertThat(born(born, 0, null).age(TODAY)).isEqualTo(says);
+        assertThat(born(born, 0, null).age(TODAY).months()).isEqualTo(months);
+        assertThat(born(born, 0, null).age(TODAY)).hasToString(says);
     }
 
     @Test
     void anAgeWithoutABirthDateGrowsWithTime() {
-        assertThat(born(null, 9, TODAY.minusMonths(14)).months(TODAY)).isEqualTo(9 * 12 + 14);
+        assertThat(born(null, 9, TODAY.minusMonths(14)).age(TODAY).months()).isEqualTo(9 * 12 + 14);
     }
 
     @Test
@@ -69,9 +72,9 @@ class ProfileTest {
         assertThat(beck.person(TODAY).orElseThrow().bodyMass().grams()).isEqualTo(29_500);
         assertThat(beck.person(TODAY).orElseThrow().years()).isEqualTo(9);
         assertThat(beck.regular().getFirst().unitsADay()).isEqualByComparingTo("5");
-        assertThat(beck.taking(FormularyReader.shipped())).containsExactly("cetirizine");
-        assertThat(beck.patient(TODAY, Set.of()).weighed().orElseThrow().kilograms())
-                .hasToString("29.5");
+        Patient patient = beck.patient(TODAY, FormularyReader.shipped());
+        assertThat(patient.takes()).containsExactly("cetirizine");
+        assertThat(patient.weighed().orElseThrow().kilograms()).hasToString("29.5");
     }
 
     /** Every field that can be wrong, one at a time. */

@@ -21,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.SerializationFeature;
@@ -66,12 +67,14 @@ class BackupSchemaTest extends WebTest {
             of.forEach(c -> columns.put(c.name(), column(table.name(), c)));
             Map<String, Object> row = object(
                     columns,
-                    of.stream().filter(c -> !c.nullable()).map(Column::name).toList());
+                    of.stream().filter(c -> !c.mayBeMissing()).map(Column::name).toList());
             tables.put(table.name(), Map.of("type", "array", "items", row));
         }
         Map<String, Object> file = new LinkedHashMap<>();
         file.put("format", Map.of("const", Backup.FORMAT));
-        file.put("version", Map.of("enum", List.of(1, Backup.VERSION)));
+        file.put(
+                "version",
+                Map.of("enum", IntStream.rangeClosed(1, Backup.VERSION).boxed().toList()));
         file.put("household", Map.of("type", "string", "minLength", 1, "maxLength", 80));
         file.put("checksum", Map.of("type", "string", "pattern", "^[0-9a-f]{64}$"));
         file.put(

@@ -16,6 +16,8 @@ import hodeon.app.household.Member;
 import hodeon.app.kit.KitService;
 import hodeon.app.stock.Place;
 import hodeon.app.usage.UseLog;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -34,12 +36,16 @@ class TrailPageTest extends StockTest {
     @Autowired
     KitService kits;
 
+    private static final LocalDate TODAY = LocalDate.now(ZoneId.systemDefault());
+    private static final LocalDate YESTERDAY = TODAY.minusDays(1);
+
     private String trip;
     private UUID id;
 
     @BeforeEach
     void aTripWithItsKit() throws Exception {
-        trip = trip(mine, "Skerry ring");
+        // Under way since the day before yesterday: nothing is noted for a day that has not come.
+        trip = trip(mine, brief("Skerry ring", TODAY.minusDays(2), TODAY));
         id = UUID.fromString(trip.replace("/trips/", ""));
         UUID kit = kits.save(
                 mine.householdId(), id, "Deck pouch", Map.of("hydrocolloid-pad", 5, "povidone-bottle", 2, "shears", 1));
@@ -56,12 +62,12 @@ class TrailPageTest extends StockTest {
                 .with(user(member))
                 .with(csrf())
                 .contentType(MediaType.APPLICATION_JSON)
-                .content(json));
+                .content(json.replace("YESTERDAY", YESTERDAY.toString())));
     }
 
     private static String blister(UUID entry) {
         return """
-                {"id":"%s","at":"2027-06-13T10:20","problem":"blister","who":"Ottilie Brandt",
+                {"id":"%s","at":"YESTERDAYT10:20","problem":"blister","who":"Ottilie Brandt",
                  "used":{"hydrocolloid-pad":3},"place":"second skerry","note":"left heel"}""".formatted(entry);
     }
 
@@ -87,13 +93,13 @@ class TrailPageTest extends StockTest {
         });
         open(mine, trip + "/log")
                 .andExpect(content().string(containsString("3 × Hydrocolloid blister pad")))
-                .andExpect(content().string(containsString("2027-06-13 10:20")));
+                .andExpect(content().string(containsString(YESTERDAY + " 10:20")));
     }
 
     private static String headache(UUID entry, String at, String more) {
         return """
-                {"id":"%s","at":"2027-06-13T%s","zone":"Europe/Oslo","problem":"headache","who":"Ottilie Brandt",
-                 "used":{"paracetamol":1,"hydrocolloid-pad":1}%s}""".formatted(entry, at, more);
+                {"id":"%s","at":"%sT%s","zone":"Europe/Oslo","problem":"headache","who":"Ottilie Brandt",
+                 "used":{"paracetamol":1,"hydrocolloid-pad":1}%s}""".formatted(entry, YESTERDAY, at, more);
     }
 
     /** What the log says was swallowed counts on the clock; one too many goes only with a reason. */
@@ -110,23 +116,25 @@ class TrailPageTest extends StockTest {
         UUID entry = UUID.randomUUID();
         note(mine, headache(entry, "10:00", ""))
                 .andExpect(status().isCreated())
-                .andExpect(content()
-                        .string(containsString(
-                                "2 tablets of Paracetamol 500 mg tablets is on the dose clock of Ottilie Brandt.")));
+                .andExpect(
+                        content()
+                                .string(
+                                        containsString(
+                                                "2 tablets of Paracetamol 500 mg tablets is on the dose clock of Ottilie Brandt, given ")));
         note(mine, headache(entry, "10:00", "")).andExpect(status().isOk());
         UUID early = UUID.randomUUID();
         note(mine, headache(early, "12:00", ""))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("\"stopped\":true")))
-                .andExpect(content().string(containsString("paracetamol: Less than 4 h from another dose.")));
+                .andExpect(content().string(containsString("paracetamol: less than 4 h after the dose of ")));
         assertThat(log.of(mine.householdId(), id)).hasSize(2);
         note(mine, headache(early, "12:00", ",\"over\":\"the practice, by radio\""))
                 .andExpect(status().isCreated());
         assertThat(log.of(mine.householdId(), id)).hasSize(3);
         open(mine, person + "/clock")
-                .andExpect(content().string(containsString("2027-06-13 10:00")))
+                .andExpect(content().string(containsString(YESTERDAY + " 10:00")))
                 .andExpect(
-                        content().string(containsString("the practice, by radio (although: paracetamol: Less than")));
+                        content().string(containsString("the practice, by radio (although: paracetamol: less than")));
         // A note that should not be there takes its dose along.
         send(mine, trip + "/log/" + entry + "/remove");
         assertThat(log.of(mine.householdId(), id)).hasSize(2);
@@ -137,14 +145,14 @@ class TrailPageTest extends StockTest {
     @Test
     void whatMustBeToldLaterIsKept() throws Exception {
         note(mine, """
-                {"id":"%s","at":"2027-06-13T11:00","problem":"severe-limb-bleeding","who":"a stranger",
-                 "tourniquetAt":"2027-06-13T10:52"}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
+                {"id":"%s","at":"YESTERDAYT11:00","problem":"severe-limb-bleeding","who":"a stranger",
+                 "tourniquetAt":"YESTERDAYT10:52"}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
         note(mine, """
-                {"id":"%s","at":"2027-06-13T12:00","problem":"tick","bodyPlace":"left knee","specimen":true}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
+                {"id":"%s","at":"YESTERDAYT12:00","problem":"tick","bodyPlace":"left knee","specimen":true}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
         note(mine, """
-                {"id":"%s","at":"2027-06-13T12:30","problem":"small-burn","burnPercent":"1"}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
+                {"id":"%s","at":"YESTERDAYT12:30","problem":"small-burn","burnPercent":"1"}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
         open(mine, trip + "/log")
-                .andExpect(content().string(containsString("tourniquet on at 2027-06-13 10:52")))
+                .andExpect(content().string(containsString("tourniquet on at " + YESTERDAY + " 10:52")))
                 .andExpect(content().string(containsString("left knee; specimen kept")))
                 .andExpect(content().string(containsString("about 1 % of the body burnt")));
     }
@@ -155,7 +163,7 @@ class TrailPageTest extends StockTest {
                 {"id":"x","at":"2027-01-01T10:00","problem":"nothing","used":{"hydrocolloid-pad":-1},"burnPercent":"900"}""")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("a note has an id".replace("a note", "A note"))))
-                .andExpect(content().string(containsString("2027-06-12 to 2027-06-14")))
+                .andExpect(content().string(containsString(TODAY.minusDays(2) + " to " + TODAY)))
                 .andExpect(content().string(containsString("from 0 to 100 %")));
         note(mine, "{\"id\":").andExpect(status().is4xxClientError());
         note(others, blister(UUID.randomUUID())).andExpect(status().isGone());
@@ -197,10 +205,14 @@ class TrailPageTest extends StockTest {
                 .andExpect(flash().attributeExists("said"));
         assertThat(there())
                 .isEqualTo(Map.of(
-                        "hydrocolloid-pad 2029-09", 2,
-                        "povidone-bottle 2029-09", 1,
-                        "povidone-bottle 2029-09 open 2027-06-14", 1,
-                        "shears", 1));
+                        "hydrocolloid-pad 2029-09",
+                        2,
+                        "povidone-bottle 2029-09",
+                        1,
+                        "povidone-bottle 2029-09 open " + TODAY,
+                        1,
+                        "shears",
+                        1));
         assertThat(log.learnsFrom(mine.householdId(), id)).isTrue();
         open(mine, trip + "/debrief")
                 .andExpect(content().string(containsString("3 already taken out")))

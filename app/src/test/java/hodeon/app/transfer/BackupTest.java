@@ -149,6 +149,28 @@ class BackupTest extends StockTest {
         open(others, "/").andExpect(content().string(containsString("Skerry ring")));
     }
 
+    /** A file from before ages had months and masses days. */
+    @Test
+    void anOlderFileIsReadWithWhatItDidNotSayYet() throws Exception {
+        String file = written(mine);
+        erase(mine.householdId());
+        String older = file.replace("\"version\" : 3", "\"version\" : 2")
+                .replaceAll("\\s*\"checksum\" : \"[0-9a-f]+\",", "")
+                .replaceAll(",\\s*\"months\" : 0", "")
+                .replaceAll(",\\s*\"weighed_on\" : \"[^\"]+\"", "");
+        assertThat(older).doesNotContain("weighed_on").doesNotContain("\"months\"");
+        restore(others, older).andExpect(status().is3xxRedirection());
+        assertThat(trips.all(others.householdId())
+                        .getFirst()
+                        .people()
+                        .getFirst()
+                        .person())
+                .satisfies(p -> {
+                    assertThat(p.years()).isEqualTo(44);
+                    assertThat(p.weighedOn()).isEmpty();
+                });
+    }
+
     private Map<String, Integer> there(Member member) {
         Map<String, Integer> there = new TreeMap<>();
         stock.of(member.householdId())
@@ -172,7 +194,7 @@ class BackupTest extends StockTest {
         refused(file.substring(0, file.length() / 2), "stops being so at line");
         refused("PK\u0003\u0004", "stops being so at line 1");
         refused("{}", "of the format hodeon-household");
-        refused(file.replace("\"version\" : 2", "\"version\" : 3"), "this one is newer");
+        refused(file.replace("\"version\" : 3", "\"version\" : 4"), "this one is newer");
         refused(file.replace("Skerry ring", "Skerry rinG"), "have changed since they were written");
         String open = file.replaceAll("\"checksum\" : \"[0-9a-f]+\",", "");
         refused(open.replace("\"SUMMER\"", "\"SUMER\""), "/tables/trip/0/season");
@@ -183,7 +205,7 @@ class BackupTest extends StockTest {
                 "in the same file");
         refused(open.replace("2028-03-31", "2028-02-30"), "fits together");
         refused("[".repeat(100_000), "stops being so");
-        String first = open.replace("\"version\" : 2", "\"version\" : 1")
+        String first = open.replace("\"version\" : 3", "\"version\" : 1")
                 .replaceAll(",\\s+\"(person|dose_taken|own_medicine|medicine_rules|country_note)\" : \\[[^\\]]*]", "");
         assertThat(first).doesNotContain("own_medicine");
         restore(others, first).andExpect(status().is3xxRedirection());

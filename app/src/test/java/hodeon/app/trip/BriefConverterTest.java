@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.notice.Fault;
 import hodeon.core.trip.Trip;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -15,6 +16,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class BriefConverterTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2027, 5, 2);
 
     static BriefForm good() {
         BriefForm form = new BriefForm();
@@ -38,7 +41,7 @@ class BriefConverterTest {
     }
 
     private static List<Fault> faults(BriefForm form) {
-        BriefConverter converter = new BriefConverter(form);
+        BriefConverter converter = new BriefConverter(form, TODAY);
         assertThat(converter.convert().isEmpty()).isEqualTo(!converter.faults().isEmpty());
         return converter.faults();
     }
@@ -47,7 +50,7 @@ class BriefConverterTest {
     void aGoodBriefBecomesATrip() {
         BriefForm form = good();
         form.getPeople().getFirst().setAlike("3");
-        Trip trip = new BriefConverter(form).convert().orElseThrow().trip();
+        Trip trip = new BriefConverter(form, TODAY).convert().orElseThrow().trip();
         assertThat(trip.days()).isEqualTo(6);
         assertThat(trip.party().people())
                 .extracting("name")
@@ -97,7 +100,7 @@ class BriefConverterTest {
                 bad(
                         "people[0].years",
                         f -> f.getPeople().getFirst().setYears("old"),
-                        "The age in years of person 1 is a whole number from 0 to 110; “old” was given. Write digits only."),
+                        "The age of person 1 is in years from 0 to 110, or in months like “16 m”; “old” was given. Write 9, or 16 m."),
                 bad(
                         "people[0].kilograms",
                         f -> f.getPeople().getFirst().setKilograms("0.2"),
@@ -150,10 +153,10 @@ class BriefConverterTest {
 
     @Test
     void aFormFilledFromATripGivesTheSameTripAgain() {
-        Brief brief = new BriefConverter(good()).convert().orElseThrow();
+        Brief brief = new BriefConverter(good(), TODAY).convert().orElseThrow();
         StoredTrip stored = new StoredTrip(new UUID(1, 2), new UUID(3, 4), 7, brief.trip(), brief.people());
         BriefForm form = BriefForms.of(stored);
         assertThat(form.getVersion()).isEqualTo("7");
-        assertThat(new BriefConverter(form).convert()).contains(brief);
+        assertThat(new BriefConverter(form, TODAY).convert()).contains(brief);
     }
 }

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
+import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -55,7 +56,7 @@ class DraftTest extends WebTest {
         open(mine, "/trips/new?preset=" + preset.name())
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("value=\"" + preset.label() + "\"")));
-        BriefConverter converter = new BriefConverter(preset.form());
+        BriefConverter converter = new BriefConverter(preset.form(), LocalDate.of(2027, 5, 2));
         converter.convert();
         org.assertj.core.api.Assertions.assertThat(converter.faults())
                 .allSatisfy(f ->

@@ -7,6 +7,7 @@ import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.need.Drivers;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
+import hodeon.core.party.Age;
 import hodeon.core.party.Party;
 import hodeon.core.party.Person;
 import hodeon.core.party.Training;
@@ -36,8 +37,14 @@ class LogCsvTest {
             FIRST.plusDays(2),
             Season.SPRING,
             List.of(new Leg(Activity.PADDLING, Environment.COAST, 6)),
-            new Party(List.of(
-                    new Person("Lumi Halla", 41, Mass.ofGrams(66_000), Training.BASIC, Set.of(), Set.of(), Set.of()))),
+            new Party(List.of(Person.of(
+                    "Lumi Halla",
+                    Age.ofYears(41),
+                    Mass.ofGrams(66_000),
+                    Training.BASIC,
+                    Set.of(),
+                    Set.of(),
+                    Set.of()))),
             3,
             Set.of(),
             Set.of(),

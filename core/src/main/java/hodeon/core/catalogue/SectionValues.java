@@ -95,7 +95,7 @@ public final class SectionValues {
         for (Entry entry : section.all(key)) {
             try {
                 values.add(read.apply(entry.value()));
-            } catch (IllegalArgumentException e) {
+            } catch (IllegalArgumentException | ArithmeticException e) {
                 fault(entry.line(), message(entry, e));
             }
         }

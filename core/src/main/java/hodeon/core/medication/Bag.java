@@ -1,5 +1,9 @@
 package hodeon.core.medication;
 
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Ingredient;
+import hodeon.core.medication.formulary.MedicineForm;
+import hodeon.core.medication.formulary.Product;
 import hodeon.core.units.Dose;
 import java.util.ArrayList;
 import java.util.List;

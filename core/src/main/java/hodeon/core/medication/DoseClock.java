@@ -1,19 +1,19 @@
 package hodeon.core.medication;
 
-import hodeon.core.units.Dose;
+import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 
 /**
- * What one person has had of one ingredient over all products, and when the next dose may be. Times are moments, so
- * travelling through time zones and changing clocks make no difference; a dose counts for 24 hours after it, and no longer
- * at the very end of them.
+ * What one person has had of one thing, and when the next of it may be. The thing is an ingredient over all products, in
+ * milligrams, or one product, in units of its form. Times are moments, so travelling through time zones and changing clocks
+ * make no difference; a dose counts for 24 hours after it, and no longer at the very end of them.
  *
  * <p>Worked example: at most 4,000 mg in 24 h, 4 h apart, 4 times. Taken: 1,000 mg at 06:00, 500 mg in a cold sachet at
  * 11:00, 1,000 mg at 16:00, 1,000 mg at 22:00. At 23:00 3,500 mg count and 500 mg have room. A dose of 1,000 mg would
@@ -22,28 +22,26 @@ import java.util.stream.Stream;
  */
 public final class DoseClock {
 
-    private static final Duration DAY = Duration.ofHours(24);
-
-    /** A dose that was taken, by ingredient id. */
-    public record Taken(Instant at, String product, Map<String, Dose> amounts) {
-
-        public Taken {
-            amounts = Map.copyOf(amounts);
-        }
-
-        Dose of(String ingredient) {
-            return amounts.getOrDefault(ingredient, Dose.ZERO);
-        }
-    }
+    static final Duration DAY = Duration.ofHours(24);
 
     /**
-     * What holds for one person and ingredient.
+     * A dose as this clock counts it.
+     *
+     * @param amount in mg, or in units of the product
+     * @param clear no other dose may lie nearer than this, whatever the limit says of others
+     */
+    public record Counted(Instant at, BigDecimal amount, Duration clear) {}
+
+    /**
+     * What holds for one person.
      *
      * @param inADay most in 24 hours, if any is said
      * @param apart at least this long between two doses
      * @param times most doses in 24 hours, if said
      */
-    public record Limit(Optional<Dose> inADay, Duration apart, OptionalInt times) {
+    public record Limit(Optional<BigDecimal> inADay, Duration apart, OptionalInt times) {
+
+        public static final Limit NONE = new Limit(Optional.empty(), Duration.ZERO, OptionalInt.empty());
 
         /** What keeps to both, taking the stricter of each. */
         public Limit and(Limit other) {
@@ -56,85 +54,127 @@ public final class DoseClock {
         }
     }
 
-    private final String ingredient;
-    private final Limit limit;
-    private final List<Taken> taken;
+    /** Why a dose would be too early or too much; {@code at} is the other dose it meets. */
+    public sealed interface Breach {
 
-    /** @param taken in any order; what holds none of the ingredient does not count */
-    public DoseClock(String ingredient, Limit limit, List<Taken> taken) {
-        this.ingredient = ingredient;
+        Instant at();
+
+        /** Nearer than {@code apart} to the dose at {@code at}. */
+        record TooNear(Instant at, Duration apart) implements Breach {}
+
+        /** More than {@code times} doses in the 24 hours to the dose at {@code at}. */
+        record TooMany(Instant at, int times) implements Breach {}
+
+        /** {@code sum} in the 24 hours to the dose at {@code at}, where {@code most} may be. */
+        record TooMuch(Instant at, BigDecimal sum, BigDecimal most) implements Breach {}
+    }
+
+    private final Limit limit;
+    private final List<Counted> taken;
+
+    /** @param taken in any order; nothing of an amount of 0 counts */
+    public DoseClock(Limit limit, List<Counted> taken) {
         this.limit = limit;
         this.taken = taken.stream()
-                .filter(t -> t.of(ingredient).micrograms() > 0)
-                .sorted(Comparator.comparing(Taken::at))
+                .filter(t -> t.amount().signum() > 0)
+                .sorted(Comparator.comparing(Counted::at))
                 .toList();
     }
 
+    public Limit limit() {
+        return limit;
+    }
+
+    /** Every dose it was given, the earliest first. */
+    public List<Counted> known() {
+        return taken;
+    }
+
     /** Doses that count at a moment, the earliest first. */
-    public List<Taken> counting(Instant at) {
+    public List<Counted> counting(Instant at) {
         return counting(taken, at);
     }
 
-    private static List<Taken> counting(List<Taken> doses, Instant at) {
+    private static List<Counted> counting(List<Counted> doses, Instant at) {
         return doses.stream()
                 .filter(t -> !t.at().isAfter(at) && t.at().plus(DAY).isAfter(at))
                 .toList();
     }
 
     /** How much counts at a moment. */
-    public Dose inLastDay(Instant at) {
+    public BigDecimal inLastDay(Instant at) {
         return sum(counting(at));
     }
 
     /** How much more the 24 hours before a moment have room for; empty where no most is said. */
-    public Optional<Dose> room(Instant at) {
-        return limit.inADay().map(most -> most.lessOrNone(inLastDay(at)));
+    public Optional<BigDecimal> room(Instant at) {
+        return limit.inADay().map(most -> most.subtract(inLastDay(at)).max(BigDecimal.ZERO));
     }
 
     /** The first moment from {@code now} on at which a dose may be taken; empty if it is more than a whole day's most. */
-    public Optional<Instant> next(Dose dose, Instant now) {
+    public Optional<Instant> next(BigDecimal amount, Duration clear, Instant now) {
+        return candidates(clear, now)
+                .sorted()
+                .filter(t -> breaches(new Counted(t, amount, clear)).isEmpty())
+                .findFirst();
+    }
+
+    /** Moments from {@code now} on at which something that was in the way no longer is. */
+    Stream<Instant> candidates(Duration clear, Instant now) {
         return Stream.concat(
                         Stream.of(now),
-                        taken.stream().flatMap(t -> Stream.of(t.at().plus(limit.apart()), t.at().plus(DAY))))
-                .filter(t -> !t.isBefore(now))
-                .sorted()
-                .filter(t -> breach(dose, t).isEmpty())
-                .findFirst();
+                        taken.stream().flatMap(t -> Stream.of(t.at().plus(apart(t.clear(), clear)), t.at().plus(DAY))))
+                .filter(t -> !t.isBefore(now));
     }
 
-    /** Why a dose at a moment would be too early or too much, seen also from doses written down for later moments. */
-    public Optional<String> breach(Dose dose, Instant at) {
-        Taken asked = new Taken(at, "", Map.of(ingredient, dose));
-        Optional<Taken> near = taken.stream()
-                .filter(t -> Duration.between(t.at(), at).abs().compareTo(limit.apart()) < 0)
-                .findFirst();
-        if (near.isPresent()) {
-            return Optional.of("Less than " + hours(limit.apart()) + " from another dose.");
-        }
-        List<Taken> all = Stream.concat(taken.stream(), Stream.of(asked)).toList();
+    /**
+     * Everything that speaks against one more dose, seen also from doses written down for later moments: at most one of each
+     * kind, the nearest.
+     */
+    public List<Breach> breaches(Counted asked) {
+        List<Breach> found = new ArrayList<>();
+        taken.stream()
+                .filter(t -> distance(t.at(), asked.at()).compareTo(apart(t.clear(), asked.clear())) < 0)
+                .min(Comparator.comparing(t -> distance(t.at(), asked.at())))
+                .ifPresent(t -> found.add(new Breach.TooNear(t.at(), apart(t.clear(), asked.clear()))));
+        List<Counted> all = Stream.concat(taken.stream(), Stream.of(asked)).toList();
+        Optional<Breach> many = Optional.empty();
+        Optional<Breach> much = Optional.empty();
         // A window is fullest at the moment of a dose.
-        for (Taken end : all) {
-            if (!end.at().isBefore(at) && end.at().isBefore(at.plus(DAY))) {
-                List<Taken> counted = counting(all, end.at());
-                if (limit.times().isPresent() && counted.size() > limit.times().getAsInt()) {
-                    return Optional.of("More than " + limit.times().getAsInt() + " doses in 24 h.");
-                }
-                if (limit.inADay()
-                        .filter(most -> sum(counted).compareTo(most) > 0)
-                        .isPresent()) {
-                    return Optional.of(sum(counted) + " in 24 h is more than "
-                            + limit.inADay().get() + ".");
-                }
+        for (Counted end :
+                all.stream().sorted(Comparator.comparing(Counted::at)).toList()) {
+            if (end.at().isBefore(asked.at()) || !end.at().isBefore(asked.at().plus(DAY))) {
+                continue;
+            }
+            List<Counted> counted = counting(all, end.at());
+            if (many.isEmpty()
+                    && limit.times().isPresent()
+                    && counted.size() > limit.times().getAsInt()) {
+                many = Optional.of(new Breach.TooMany(end.at(), limit.times().getAsInt()));
+            }
+            BigDecimal sum = sum(counted);
+            if (much.isEmpty()
+                    && limit.inADay().filter(most -> sum.compareTo(most) > 0).isPresent()) {
+                much = Optional.of(
+                        new Breach.TooMuch(end.at(), sum, limit.inADay().get()));
             }
         }
-        return Optional.empty();
+        many.ifPresent(found::add);
+        much.ifPresent(found::add);
+        return found;
     }
 
-    private Dose sum(List<Taken> doses) {
-        return doses.stream().map(t -> t.of(ingredient)).reduce(Dose.ZERO, Dose::plus);
+    private Duration apart(Duration one, Duration other) {
+        return Stream.of(limit.apart(), one, other)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
     }
 
-    private static String hours(Duration apart) {
-        return apart.toMinutes() % 60 == 0 ? apart.toHours() + " h" : apart.toMinutes() + " min";
+    private static Duration distance(Instant one, Instant other) {
+        return Duration.between(one, other).abs();
+    }
+
+    private static BigDecimal sum(List<Counted> doses) {
+        return doses.stream().map(Counted::amount).reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 }

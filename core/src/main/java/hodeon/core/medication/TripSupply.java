@@ -1,13 +1,11 @@
 package hodeon.core.medication;
 
-import hodeon.core.units.Dose;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -40,25 +38,19 @@ public final class TripSupply {
     public static int walkingOutDoses(DoseAnswer.Give give, double hours) {
         Instant start = Instant.EPOCH;
         Instant end = start.plusSeconds(Math.round(3600 * hours));
-        String ingredient = give.product().strengths().keySet().stream()
-                .sorted()
-                .findFirst()
-                .orElseThrow();
-        DoseClock.Limit said = give.limit(ingredient);
+        Dosing said = give.dosing();
         // Where a label names no interval, no more than one in two hours is reckoned with.
-        DoseClock.Limit limit = said.apart().isZero()
-                ? said.and(new DoseClock.Limit(Optional.empty(), Duration.ofHours(2), said.times()))
-                : said;
-        List<DoseClock.Taken> taken = new ArrayList<>();
-        Map<String, Dose> once = give.holds();
+        DoseClock.Limit limit = new DoseClock.Limit(
+                said.inADay(), said.apart().isZero() ? Duration.ofHours(2) : said.apart(), said.times());
+        List<DoseClock.Counted> taken = new ArrayList<>();
         for (Instant at = start; ; ) {
-            Optional<Instant> next =
-                    new DoseClock(ingredient, limit, taken).next(once.getOrDefault(ingredient, Dose.ZERO), at);
+            BigDecimal units = taken.isEmpty() ? said.mostEver() : said.most();
+            Optional<Instant> next = new DoseClock(limit, taken).next(units, Duration.ZERO, at);
             if (next.isEmpty() || !next.get().isBefore(end)) {
                 return taken.size();
             }
             at = next.get();
-            taken.add(new DoseClock.Taken(at, give.product().id(), once));
+            taken.add(new DoseClock.Counted(at, units, Duration.ZERO));
         }
     }
 }

@@ -1,6 +1,7 @@
 /**
- * For whom, how much, together with what, and is it enough: ingredients, labels, doses, clocks and supply. Start with
- * {@link hodeon.core.medication.DoseSheet}. Arithmetic on labels and directions, never advice.
+ * For whom, how much, together with what, and may it be given now: the dose sheet, the gate that every dose goes through, clocks,
+ * and what a trip asks for. Start with {@link hodeon.core.medication.DoseGate}; what is known of medicines stands in
+ * {@link hodeon.core.medication.formulary}. Arithmetic on labels and directions, never advice.
  */
 @NullMarked
 package hodeon.core.medication;

@@ -1,6 +1,6 @@
 package hodeon.core.party;
 
-/** What somebody reacts to. */
+/** What somebody reacts to. Single medicines beyond these are named with the person. */
 public enum Allergy {
     LATEX("latex"),
     ADHESIVE("adhesive"),
@@ -9,7 +9,14 @@ public enum Allergy {
     NSAID("anti-inflammatories"),
     PENICILLIN("penicillin"),
     FOOD("food"),
-    STING("stings");
+    STING("stings"),
+    PARACETAMOL("paracetamol"),
+    OPIOID("codeine and other opioids"),
+    ANTIHISTAMINE("antihistamine tablets"),
+    CEPHALOSPORIN("cephalosporins"),
+    SULFONAMIDE("sulfonamides (sulfa medicines)"),
+    LOCAL_ANAESTHETIC("local anaesthetics (lidocaine, benzocaine)"),
+    CHLORHEXIDINE("chlorhexidine");
 
     private final String label;
 

@@ -1,14 +1,17 @@
 package hodeon.core.party;
 
 import hodeon.core.units.Mass;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.Set;
 
 /**
  * Somebody who comes along.
  *
  * @param name as the party calls them, not blank
- * @param years completed years of age, 0 to 110
+ * @param age completed months of age
  * @param bodyMass 1 to 300 kg
+ * @param weighedOn the day the mass was taken, if known
  * @param training what they have learned
  * @param allergies what they react to
  * @param conditions what else matters about them
@@ -16,14 +19,14 @@ import java.util.Set;
  */
 public record Person(
         String name,
-        int years,
+        Age age,
         Mass bodyMass,
+        Optional<LocalDate> weighedOn,
         Training training,
         Set<Allergy> allergies,
         Set<Condition> conditions,
         Set<RescueMedicine> rescue) {
 
-    public static final int OLDEST_YEARS = 110;
     public static final Mass LEAST_BODY_MASS = Mass.ofGrams(1_000);
     public static final Mass MOST_BODY_MASS = Mass.ofGrams(300_000);
     /** The youngest counted as somebody who helps a casualty; an assumption. */
@@ -36,17 +39,36 @@ public record Person(
         if (name.isBlank()) {
             throw new IllegalArgumentException("A person needs a name.");
         }
-        if (years < 0 || years > OLDEST_YEARS) {
-            throw new IllegalArgumentException(years + " years is outside 0 to " + OLDEST_YEARS + ".");
-        }
         if (bodyMass.compareTo(LEAST_BODY_MASS) < 0 || bodyMass.compareTo(MOST_BODY_MASS) > 0) {
             throw new IllegalArgumentException(
                     "A body mass of " + bodyMass.grams() / 1000 + " kg is outside 1 to 300 kg.");
         }
     }
 
+    /** Somebody of whom nobody says when they were weighed. */
+    public static Person of(
+            String name,
+            Age age,
+            Mass bodyMass,
+            Training training,
+            Set<Allergy> allergies,
+            Set<Condition> conditions,
+            Set<RescueMedicine> rescue) {
+        return new Person(name, age, bodyMass, Optional.empty(), training, allergies, conditions, rescue);
+    }
+
+    /** The same person by another name. */
+    public Person named(String other) {
+        return new Person(other, age, bodyMass, weighedOn, training, allergies, conditions, rescue);
+    }
+
+    /** Completed years. */
+    public int years() {
+        return age.years();
+    }
+
     public AgeBand ageBand() {
-        return AgeBand.of(years);
+        return AgeBand.of(age.years());
     }
 
     public SizeClass size() {
@@ -54,6 +76,6 @@ public record Person(
     }
 
     public boolean canHelp() {
-        return years >= YOUNGEST_HELPER_YEARS && training.compareTo(Training.BASIC) >= 0;
+        return years() >= YOUNGEST_HELPER_YEARS && training.compareTo(Training.BASIC) >= 0;
     }
 }

@@ -1,11 +1,22 @@
 package hodeon.core.medication;
 
+import static hodeon.core.medication.People.SHIPPED;
+import static hodeon.core.medication.People.TODAY;
+import static hodeon.core.medication.People.adult;
+import static hodeon.core.medication.People.aged;
+import static hodeon.core.medication.People.conditions;
+import static hodeon.core.medication.People.direction;
+import static hodeon.core.medication.People.product;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.medication.DoseAnswer.Give;
 import hodeon.core.medication.DoseAnswer.Refused;
-import hodeon.core.party.Allergy;
-import hodeon.core.party.Condition;
+import hodeon.core.medication.DoseAnswer.Why;
+import hodeon.core.medication.formulary.Label;
+import hodeon.core.medication.formulary.MedicineForm;
+import hodeon.core.medication.formulary.Product;
+import hodeon.core.medication.formulary.Tradition;
+import hodeon.core.party.Age;
 import hodeon.core.units.Dose;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -13,213 +24,287 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class DoseSheetTest {
 
-    private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
-    private static final Formulary SHIPPED = FormularyReader.shipped();
-
-    private static Patient patient(int months, String kilograms, Set<Condition> conditions) {
-        return new Patient(
-                "Beck",
-                months,
-                kilograms.isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(new Patient.Weighed(new BigDecimal(kilograms), TODAY.minusMonths(1))),
-                Set.of(),
-                conditions,
-                Set.of());
+    private static DoseAnswer ask(Tradition tradition, String product, Patient patient, Direction... directions) {
+        return new DoseSheet(SHIPPED, tradition).of(product(product), patient.directed(List.of(directions)));
     }
 
-    private static DoseAnswer ask(Tradition tradition, String product, Patient patient, Direction... directions) {
-        return new DoseSheet(SHIPPED, tradition, TODAY)
-                .of(SHIPPED.product(product).orElseThrow(), patient, List.of(directions), Set.of());
+    private static Give british(String product, Patient patient, Direction... directions) {
+        return (Give) ask(Tradition.BRITISH, product, patient, directions);
     }
 
     /** Reckoned by hand from the figures in labels.txt. */
     @ParameterizedTest
     @CsvSource({
-        // tradition, product, months, kg, amount, hours apart, most units in 24 h
-        "BRITISH, paracetamol-syrup-120, 108, 29, 15 ml, 4, 60",
-        "BRITISH, paracetamol-syrup-250, 108, 29, 7 ml, 4, 28.5",
-        "BRITISH, paracetamol-syrup-120, 4, 6.5, 2.5 ml, 4, 10",
-        "BRITISH, paracetamol-syrup-120, 23, 11, 5 ml, 4, 20",
-        "BRITISH, paracetamol-syrup-120, 24, 12, 7.5 ml, 4, 30",
-        "BRITISH, paracetamol-500, 156, 46, 1 tablet, 4, 6",
-        "BRITISH, paracetamol-500, 480, 70, 1 to 2 tablets, 4, 8",
-        "NORTH_AMERICAN, paracetamol-325, 480, 70, 2 to 3 tablets, 6, 9",
-        "NORTH_AMERICAN, paracetamol-syrup-160, 108, 29, 12.5 ml, 4, 62.5",
+        // tradition, product, age, kg, amount, hours apart, most units in 24 h
+        "BRITISH, paracetamol-syrup-120, 9, 29, 15 ml, 4, 60",
+        "BRITISH, paracetamol-syrup-250, 9, 29, 7 ml, 4, 28",
+        "BRITISH, paracetamol-syrup-120, 4 m, 6.5, 2.5 ml, 4, 10",
+        "BRITISH, paracetamol-syrup-120, 23 m, 11, 5 ml, 4, 20",
+        "BRITISH, paracetamol-syrup-120, 2, 12, 7.5 ml, 4, 30",
+        "BRITISH, paracetamol-500, 10, 32, 1 tablet, 4, 4",
+        "BRITISH, paracetamol-500, 13, 46, 1 tablet, 4, 4",
+        "BRITISH, paracetamol-500, 40, 70, 1 to 2 tablets, 4, 8",
+        // 20 mg for each kilogram are 800 mg at once: one tablet; four of them fit
+        "BRITISH, paracetamol-500, 40, 40, 1 tablet, 4, 4",
+        "NORTH_AMERICAN, paracetamol-325, 40, 70, 1 to 2 tablets, 6, 8",
+        "NORTH_AMERICAN, paracetamol-500, 40, 70, 2 tablets, 6, 6",
+        "NORTH_AMERICAN, paracetamol-syrup-160, 9, 29, 12.5 ml, 4, 62.5",
         // nine years old but as light as one of seven: the smaller dose
-        "NORTH_AMERICAN, paracetamol-syrup-160, 108, 23, 10 ml, 4, 50",
+        "NORTH_AMERICAN, paracetamol-syrup-160, 9, 23, 10 ml, 4, 50",
         // nine years old but as heavy as one of eleven: the age's dose, which is the smaller
-        "NORTH_AMERICAN, paracetamol-syrup-160, 108, 40, 12.5 ml, 4, 62.5",
-        "NORTH_AMERICAN, paracetamol-chew-160, 108, 29, 2 chewable tablets, 4, 12",
-        "BRITISH, ibuprofen-syrup-100, 108, 29, 10 ml, 6, 30",
-        "BRITISH, ibuprofen-syrup-100, 5, 7, 2.5 ml, 6, 7.5",
-        "NORTH_AMERICAN, ibuprofen-syrup-100, 108, 29, 12.5 ml, 6, 50",
-        "BRITISH, ibuprofen-200, 480, 70, 1 to 2 tablets, 4, 6",
-        "BRITISH, cetirizine-10, 108, 29, 0.5 tablets, 12, 1",
-        "BRITISH, chlorphenamine-4, 108, 29, 0.5 tablets, 4, 3",
-        "BRITISH, chlorphenamine-syrup, 20, 11, 2.5 ml, 12, 5",
-        "BRITISH, loperamide-2, 480, 70, 1 to 2 capsules, 0, 6",
-        "NORTH_AMERICAN, loperamide-2, 480, 70, 1 to 2 capsules, 0, 4",
-        "BRITISH, cold-tablet, 480, 70, 1 to 2 tablets, 4, 8",
-        "BRITISH, hyoscine-150, 96, 26, 1 tablet, 6, 3",
-        "BRITISH, hydrocortisone-cream, 480, 70, 1 application, 12, 2",
+        "NORTH_AMERICAN, paracetamol-syrup-160, 9, 40, 12.5 ml, 4, 62.5",
+        // twelve years old and 28 kg: the line for grown people names no mass, but the rung for 28 kg says less
+        "NORTH_AMERICAN, paracetamol-325, 12, 28, 1 tablet, 4, 5",
+        "NORTH_AMERICAN, ibuprofen-200, 12, 28, 1 tablet, 6, 4",
+        "NORTH_AMERICAN, paracetamol-chew-160, 9, 29, 2 chewable tablets, 4, 10",
+        "BRITISH, ibuprofen-syrup-100, 9, 29, 10 ml, 6, 30",
+        "BRITISH, ibuprofen-syrup-100, 5 m, 7, 2.5 ml, 6, 7.5",
+        "BRITISH, ibuprofen-syrup-100, 13 m, 10, 5 ml, 6, 15",
+        "NORTH_AMERICAN, ibuprofen-syrup-100, 9, 29, 12.5 ml, 6, 50",
+        "BRITISH, ibuprofen-200, 40, 70, 1 to 2 tablets, 4, 6",
+        "BRITISH, cetirizine-10, 9, 29, 0.5 tablets, 12, 1",
+        "BRITISH, chlorphenamine-4, 9, 29, 0.5 tablets, 4, 3",
+        "BRITISH, chlorphenamine-syrup, 20 m, 11, 2.5 ml, 12, 5",
+        "BRITISH, loratadine-10, 13, 45, 1 tablet, 24, 1",
+        "BRITISH, loratadine-syrup, 13, 28, 5 ml, 24, 5",
+        // more at first than later, and in 24 h no more than all of them together
+        "BRITISH, loperamide-2, 40, 70, '2 capsules first, then 1 capsule', 0, 6",
+        "NORTH_AMERICAN, loperamide-2, 40, 70, '2 capsules first, then 1 capsule', 0, 4",
+        "NORTH_AMERICAN, naproxen-220, 40, 70, '2 tablets first, then 1 tablet', 12, 3",
+        "NORTH_AMERICAN, naproxen-220, 66, 70, 1 tablet, 12, 2",
+        "BRITISH, cinnarizine-15, 40, 70, '2 tablets first, then 1 tablet', 8, 4",
+        "BRITISH, cold-tablet, 40, 70, 1 to 2 tablets, 4, 8",
+        "BRITISH, hyoscine-150, 8, 26, 1 tablet, 6, 3",
+        "BRITISH, hydrocortisone-cream, 40, 70, 1 application, 12, 2",
     })
     void theLabelSaysSoMuch(
-            Tradition tradition, String product, int months, String kg, String amount, int h, String day) {
-        DoseAnswer answer = ask(tradition, product, patient(months, kg, Set.of()));
-        assertThat(answer).isInstanceOf(Give.class);
-        Give give = (Give) answer;
+            Tradition tradition, String product, String age, String kg, String amount, int h, String day) {
+        Give give = (Give) ask(tradition, product, aged(age, kg));
         assertThat(give.amount()).isEqualTo(amount);
-        assertThat(give.apart()).isEqualTo(Duration.ofHours(h));
-        assertThat(give.inADay().orElseThrow()).isEqualByComparingTo(day);
+        assertThat(give.dosing().apart()).isEqualTo(Duration.ofHours(h));
+        assertThat(give.dosing().inADay().orElseThrow()).isEqualByComparingTo(day);
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        BRITISH        | paracetamol-syrup-120 | 2   | 5   |               | speaks from 3 months
-        NORTH_AMERICAN | paracetamol-syrup-160 | 23  | 11  |               | speaks from 2 years
-        NORTH_AMERICAN | paracetamol-syrup-160 | 30  | 10  |               | speaks from 10.9 kg; Beck weighs 10 kg
-        BRITISH        | ibuprofen-syrup-100   | 2   | 6   |               | Not under 3 months or 5 kg
-        BRITISH        | ibuprofen-syrup-100   | 4   | 4.5 |               | Not under 3 months or 5 kg
-        BRITISH        | ibuprofen-syrup-100   | 4   | ''  |               | Weigh them
-        BRITISH        | aspirin-300           | 191 | 60  |               | under 16 years
-        NORTH_AMERICAN | bismuth-262           | 180 | 60  |               | under 16 years
-        BRITISH        | loperamide-2          | 140 | 40  |               | under 12 years
-        BRITISH        | naproxen-220          | 480 | 70  |               | No label of this kind
-        BRITISH        | paracetamol-500       | 60  | 19  |               | cannot be measured out
-        BRITISH        | ibuprofen-200         | 480 | 70  | BLOOD_THINNER | bleeding much more likely
-        BRITISH        | ibuprofen-200         | 480 | 70  | STOMACH_ULCER | ulcer
-        BRITISH        | ibuprofen-200         | 480 | 70  | KIDNEY        | kidney
-        BRITISH        | ibuprofen-200         | 480 | 70  | PREGNANCY     | pregnancy
-        BRITISH        | cold-tablet           | 480 | 70  | HEART         | blood pressure
-        NORTH_AMERICAN | cetirizine-10         | 792 | 70  |               | says nothing for 66 years
-        BRITISH        | apixaban-5            | 480 | 70  |               | On prescription
+        BRITISH        | paracetamol-syrup-120 | 2 m    | 5   |               | OUTSIDE_THE_LABEL  | made for 3 months
+        NORTH_AMERICAN | paracetamol-syrup-160 | 23 m   | 11  |               | OUTSIDE_THE_LABEL  | made for 2 years
+        NORTH_AMERICAN | paracetamol-syrup-160 | 30 m   | 10  |               | OUTSIDE_THE_LABEL  | speaks from 10.9 kg; Beck weighs 10 kg
+        BRITISH        | ibuprofen-syrup-100   | 2 m    | 6   |               | NOT_FOR_THEM       | Not under 3 months or 5 kg
+        BRITISH        | ibuprofen-syrup-100   | 4 m    | 4.5 |               | NOT_FOR_THEM       | Not under 3 months or 5 kg
+        BRITISH        | ibuprofen-syrup-100   | 4 m    | ''  |               | MASS_NOT_KNOWN     | Weigh them
+        BRITISH        | paracetamol-syrup-250 | 9 m    | 9   |               | OUTSIDE_THE_LABEL  | made for 6 years
+        NORTH_AMERICAN | ibuprofen-drops-200   | 9 m    | 9   |               | OUTSIDE_THE_LABEL  | made for 7 years
+        BRITISH        | aspirin-300           | 15 y 11 m | 60 |             | NOT_FOR_THEM       | under 16 years
+        NORTH_AMERICAN | bismuth-262           | 15     | 60  |               | NOT_FOR_THEM       | under 16 years
+        BRITISH        | loperamide-2          | 11     | 40  |               | NOT_FOR_THEM       | under 12 years
+        BRITISH        | naproxen-220          | 40     | 70  |               | NO_LABEL           | No label of this kind
+        BRITISH        | paracetamol-500       | 9      | 29  |               | OUTSIDE_THE_LABEL  | made for 10 years
+        BRITISH        | paracetamol-500       | 10     | 24  |               | ABOVE_A_CEILING    | weaker or a liquid form
+        NORTH_AMERICAN | paracetamol-500       | 12     | 28  |               | CANNOT_BE_MEASURED | weaker or a liquid form
+        NORTH_AMERICAN | phenylephrine-12      | 40     | 70  |               | CANNOT_BE_MEASURED | cannot be measured out
+        BRITISH        | ibuprofen-200         | 40     | 70  | blood-thinner | NOT_FOR_THEM       | bleeding much more likely
+        BRITISH        | ibuprofen-200         | 40     | 70  | nsaid-asthma  | NOT_FOR_THEM       | brings on an attack
+        BRITISH        | cold-tablet           | 40     | 70  | heart         | NOT_FOR_THEM       | blood pressure
+        NORTH_AMERICAN | cetirizine-10         | 66     | 70  |               | OUTSIDE_THE_LABEL  | says nothing for 66 years
+        BRITISH        | apixaban-5            | 40     | 70  |               | PRESCRIBED_TO_NOBODY_HERE | On prescription
         """)
     void everyRefusalSaysWhyAndWhatToDo(
-            Tradition tradition, String product, int months, String kg, Condition condition, String says) {
-        DoseAnswer answer =
-                ask(tradition, product, patient(months, kg, condition == null ? Set.of() : Set.of(condition)));
-        assertThat(answer).isInstanceOf(Refused.class);
-        Refused refused = (Refused) answer;
-        assertThat(refused.reason() + " " + refused.remedy()).contains(says);
-        assertThat(refused.remedy()).isNotBlank();
+            Tradition tradition, String product, String age, String kg, String condition, Why why, String says) {
+        DoseAnswer answer = ask(tradition, product, aged(age, kg).having(conditions(condition)));
+        assertThat(answer).isInstanceOfSatisfying(Refused.class, r -> {
+            assertThat(r.why()).isEqualTo(why);
+            assertThat(r.reason() + " " + r.remedy()).contains(says);
+            assertThat(r.remedy()).isNotBlank();
+        });
     }
 
-    private static Direction direction(String perKilogram, long mostAtOnce, long day, boolean beyond) {
-        return new Direction(
-                "paracetamol",
-                Optional.of(perKilogram).filter(p -> !p.isEmpty()).map(p -> Dose.ofMilligrams(new BigDecimal(p))),
-                Dose.ofMilligrams(mostAtOnce),
-                Duration.ofHours(6),
-                Dose.ofMilligrams(day),
-                beyond,
-                "the harbour practice",
-                LocalDate.of(2026, 5, 1));
+    @Test
+    void aDogGetsNothingOfIt() {
+        for (Product each : SHIPPED.products()) {
+            for (Tradition tradition : Tradition.values()) {
+                assertThat(new DoseSheet(SHIPPED, tradition).of(each, adult().asDog()))
+                        .isInstanceOfSatisfying(Refused.class, r -> {
+                            assertThat(r.why()).isEqualTo(Why.DOG);
+                            assertThat(r.reason()).contains("poisons dogs");
+                            assertThat(r.remedy()).contains("vet");
+                        });
+            }
+        }
     }
 
     @Test
     void aCliniciansDirectionGoesByMassAndIsCappedAndRoundedDown() {
-        // 29 kg x 15 mg = 435 mg; / 24 mg a ml = 18.125 ml, down to 18; 1,740 mg a day / 24 = 72.5 ml.
-        Give give = (Give) ask(
-                Tradition.BRITISH,
-                "paracetamol-syrup-120",
-                patient(108, "29", Set.of()),
-                direction("15", 500, 1740, false));
+        // 29 kg x 15 mg = 435 mg; / 24 mg a ml = 18.125 ml, down to 18; four fit: 72 ml, less than 1,740 mg / 24 =
+        // 72.5.
+        Give give = british("paracetamol-syrup-120", aged("9", "29"), direction("15", 500, 1740, false));
         assertThat(give.amount()).isEqualTo("18 ml");
-        assertThat(give.inADay().orElseThrow()).isEqualByComparingTo("72.5");
-        assertThat(give.directed()).isTrue();
+        assertThat(give.milligrams()).isEqualTo("432 mg");
+        assertThat(give.dosing().inADay().orElseThrow()).isEqualByComparingTo("72");
+        assertThat(give.directed()).hasSize(1);
         assertThat(give.working().getFirst()).isEqualTo("29 kg × 15 mg a kg = 435 mg, at most 500 mg: 435 mg.");
         assertThat(give.cautions()).anySatisfy(c -> assertThat(c.says()).contains("More than the label's 360 mg"));
-        Give capped = (Give) ask(
-                Tradition.BRITISH,
+        assertThat(british("paracetamol-syrup-120", aged("9", "29"), direction("15", 400, 1600, false))
+                        .amount())
+                .isEqualTo("16.5 ml");
+    }
+
+    /** 12.4 kg: 186 mg at once; 4,000 mg in 24 h were written down, four doses of 7.5 ml fit. */
+    @Test
+    void theMostInADayIsNeverMoreThanTheDosesThatFit() {
+        Give give = british("paracetamol-syrup-120", aged("2", "12.4"), direction("15", 1000, 4000, false));
+        assertThat(give.amount()).isEqualTo("7.5 ml");
+        assertThat(give.dosing().inADay().orElseThrow()).isEqualByComparingTo("30");
+        assertThat(give.cautions()).anySatisfy(c -> {
+            assertThat(c.kind()).isEqualTo(Caution.Kind.CEILING);
+            assertThat(c.says()).contains("4000 mg").contains("930 mg");
+        });
+        // Every 4 h six doses would fit, 108 ml; the ceiling of 75 mg a kilogram, 2,175 mg, says 90.5 ml.
+        Give often = british(
+                "paracetamol-syrup-120", aged("9", "29"), direction("paracetamol", "15", 500, 4, 3000, false, ""));
+        assertThat(often.dosing().inADay().orElseThrow()).isEqualByComparingTo("90.5");
+        // What was directed for each kilogram in 24 h binds too: 40 x 29 = 1,160 mg.
+        Direction byKilogram = new Direction(
+                "paracetamol",
+                Optional.empty(),
+                Optional.of(Dose.ofMilligrams(15)),
+                Dose.ofMilligrams(500),
+                Duration.ofHours(6),
+                Dose.ofMilligrams(2000),
+                Optional.of(Dose.ofMilligrams(40)),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                "",
+                "the harbour practice",
+                TODAY);
+        assertThat(british("paracetamol-syrup-120", aged("9", "29"), byKilogram)
+                        .dosing()
+                        .inADay()
+                        .orElseThrow())
+                .isEqualByComparingTo("48");
+    }
+
+    /** @param hours apart, of a direction for paracetamol that is not said to pass anything */
+    @ParameterizedTest
+    @CsvSource({
+        // age, kg, mg/kg, most mg, hours, says
+        "40, 70, '', 2000, 6, more than the 1000 mg that is never passed",
+        "40, 70, '', 1000, 1, 1 h between two doses of paracetamol is less than the 4 h",
+        "9, 29, 25, 1000, 6, more than 20 mg for each kilogram",
+        "40, 70, '', 1330, 6, more than the 1000 mg",
+    })
+    void aDirectionAboveACeilingIsNotFollowedUnlessItSaysWhy(
+            String age, String kg, String each, long most, int hours, String says) {
+        Direction plain = direction("paracetamol", each, most, hours, most * 4, true, "");
+        assertThat(ask(Tradition.BRITISH, "paracetamol-syrup-120", aged(age, kg), plain))
+                .isInstanceOfSatisfying(Refused.class, r -> {
+                    assertThat(r.why()).isEqualTo(Why.ABOVE_A_CEILING);
+                    assertThat(r.reason()).contains(says);
+                });
+        Give give = british(
                 "paracetamol-syrup-120",
-                patient(108, "29", Set.of()),
-                direction("15", 400, 1600, false));
-        assertThat(capped.amount()).isEqualTo("16.5 ml");
+                aged(age, kg),
+                direction("paracetamol", each, most, hours, most * 4, true, "loading dose, by telephone"));
+        assertThat(give.cautions()).anySatisfy(c -> assertThat(c.says()).contains("loading dose, by telephone"));
+    }
+
+    @Test
+    void aSlowReleaseAmountIsWithinTheCeilingAtItsOwnInterval() {
+        Give give = british("paracetamol-500", adult(), direction("paracetamol", "", 1330, 8, 3990, false, ""));
+        assertThat(give.amount()).isEqualTo("2 tablets");
     }
 
     @Test
     void aDirectionHoldsOutsideTheLabelOnlyIfThatWasSaidAndThenNotSilently() {
-        Patient small = patient(2, "5", Set.of());
+        Patient small = aged("2 m", "5");
         assertThat(ask(Tradition.BRITISH, "paracetamol-syrup-120", small, direction("10", 60, 180, false)))
                 .isInstanceOf(Refused.class);
-        Give give = (Give) ask(Tradition.BRITISH, "paracetamol-syrup-120", small, direction("10", 60, 180, true));
+        Give give = british("paracetamol-syrup-120", small, direction("10", 60, 180, true));
         assertThat(give.amount()).isEqualTo("2 ml");
         assertThat(give.cautions()).anySatisfy(c -> assertThat(c.says()).contains("Outside the label"));
-        assertThat(ask(
-                        Tradition.BRITISH,
-                        "paracetamol-syrup-120",
-                        patient(30, "", Set.of()),
-                        direction("10", 60, 180, true)))
+        assertThat(ask(Tradition.BRITISH, "paracetamol-syrup-120", aged("30 m", ""), direction("10", 60, 180, true)))
                 .isInstanceOfSatisfying(
                         Refused.class, r -> assertThat(r.remedy()).contains("Weigh them"));
-        assertThat(ask(
-                        Tradition.BRITISH,
-                        "paracetamol-500",
-                        patient(30, "12", Set.of()),
-                        direction("15", 500, 900, true)))
+        assertThat(ask(Tradition.BRITISH, "paracetamol-500", aged("30 m", "12"), direction("15", 500, 900, true)))
                 .isInstanceOfSatisfying(
                         Refused.class, r -> assertThat(r.reason()).contains("less than can be measured"));
     }
 
     @Test
-    void aMassOfAChildGoesStaleAndALightOneIsAskedAbout() {
-        Patient grown = new Patient(
-                "Beck",
-                108,
-                Optional.of(new Patient.Weighed(new BigDecimal("29"), TODAY.minusMonths(7))),
-                Set.of(),
-                Set.of(),
-                Set.of());
-        assertThat(ask(Tradition.BRITISH, "paracetamol-syrup-120", grown).cautions())
+    void whatDirectsOneThingOfAMixtureDoesNotDirectTheRest() {
+        Direction paracetamol = direction("", 500, 2000, true);
+        assertThat(ask(Tradition.BRITISH, "cold-night", aged("14", "50"), paracetamol))
+                .isInstanceOfSatisfying(Refused.class, r -> assertThat(r.why()).isEqualTo(Why.OUTSIDE_THE_LABEL));
+        assertThat(ask(Tradition.BRITISH, "cold-tablet", adult(), paracetamol))
+                .isInstanceOfSatisfying(Give.class, g -> {
+                    assertThat(g.directed()).isEmpty();
+                    assertThat(g.cautions())
+                            .anySatisfy(c -> assertThat(c.says()).contains("does not direct what else"));
+                });
+    }
+
+    @Test
+    void aDirectionNamesFormAgesAndADay() {
+        Direction syrup = new Direction(
+                "paracetamol",
+                Optional.of(MedicineForm.SYRUP),
+                Optional.empty(),
+                Dose.ofMilligrams(300),
+                Duration.ofHours(6),
+                Dose.ofMilligrams(1200),
+                Optional.empty(),
+                Optional.of(Age.ofYears(6)),
+                Optional.of(Age.ofYears(10)),
+                false,
+                "",
+                "the harbour practice",
+                TODAY);
+        assertThat(british("paracetamol-syrup-120", aged("9", "29"), syrup).amount())
+                .isEqualTo("12.5 ml");
+        // Another form, or another age: the label.
+        assertThat(british("paracetamol-500", aged("10", "32"), syrup).directed())
+                .isEmpty();
+        Give older = british("paracetamol-syrup-120", aged("10", "32"), syrup);
+        assertThat(older.directed()).isEmpty();
+        assertThat(older.cautions()).anySatisfy(c -> assertThat(c.says()).contains("was for another age"));
+        // Half a year on, one asks whether a child's direction still holds; a grown-up's keeps a year.
+        Direction plain = direction("", 300, 1200, false);
+        assertThat(british("paracetamol-syrup-120", aged("9", "29").at(LocalDate.of(2026, 11, 2)), plain)
+                        .cautions())
+                .anySatisfy(c -> assertThat(c.says()).contains("whether it still holds"));
+        assertThat(british("paracetamol-500", adult().at(LocalDate.of(2026, 11, 2)), direction("", 500, 2000, false))
+                        .cautions())
+                .noneSatisfy(c -> assertThat(c.says()).contains("whether it still holds"));
+    }
+
+    @Test
+    void aMassOfAChildGoesStaleAndAnUnlikelyOrLightOneIsAskedAbout() {
+        Patient grown = aged("9", "").weighing(new BigDecimal("29"), TODAY.minusMonths(7));
+        assertThat(british("paracetamol-syrup-120", grown).cautions())
                 .anySatisfy(c -> assertThat(c.because()).isEqualTo("the mass is from 2025-11-01"));
-        // 1,440 mg / 19 kg = 75.8 mg a kg.
-        assertThat(ask(Tradition.BRITISH, "paracetamol-syrup-120", patient(108, "19", Set.of()))
-                        .cautions())
-                .anySatisfy(c -> assertThat(c.because()).contains("19 kg is light"));
-        assertThat(ask(Tradition.BRITISH, "paracetamol-syrup-120", patient(108, "19.2", Set.of()))
-                        .cautions())
+        Patient undated = aged("9", "").weighing(new Patient.Weighed(new BigDecimal("29"), Optional.empty()));
+        assertThat(british("paracetamol-syrup-120", undated).cautions())
+                .anySatisfy(c -> assertThat(c.kind()).isEqualTo(Caution.Kind.OLD_MASS));
+        assertThat(british("paracetamol-syrup-120", aged("6", "300")).cautions())
+                .anySatisfy(c -> assertThat(c.kind()).isEqualTo(Caution.Kind.UNLIKELY_MASS));
+        // 1,440 mg / 19 kg = 75.8 mg a kg: 59 ml (1,416 mg) are said in place of 60.
+        Give light = british("paracetamol-syrup-120", aged("9", "19"));
+        assertThat(light.cautions()).anySatisfy(c -> assertThat(c.because()).contains("19 kg is light"));
+        assertThat(light.dosing().inADay().orElseThrow()).isEqualByComparingTo("59");
+        assertThat(british("paracetamol-syrup-120", aged("9", "19.2")).cautions())
                 .noneSatisfy(c -> assertThat(c.because()).contains("is light"));
     }
 
+    /** Whatever the body, the product and the syringe, what is said never holds more than label, ceilings and intervals let. */
     @Test
-    void whatSomebodyTakesAlreadyIsNoticed() {
-        Patient jonas = new Patient(
-                "Jonas",
-                540,
-                Optional.empty(),
-                Set.of(Allergy.LATEX),
-                Set.of(),
-                Set.of("apixaban", "sertraline", "cetirizine"));
-        assertThat(ask(Tradition.BRITISH, "ibuprofen-200", jonas))
-                .isInstanceOfSatisfying(
-                        Refused.class, r -> assertThat(r.reason()).contains("takes apixaban"));
-        assertThat(ask(Tradition.BRITISH, "dextromethorphan-syrup", jonas))
-                .isInstanceOfSatisfying(
-                        Refused.class, r -> assertThat(r.reason()).contains("takes sertraline"));
-        assertThat(ask(Tradition.BRITISH, "chlorphenamine-4", jonas).cautions())
-                .anySatisfy(c -> assertThat(c.says()).contains("Two of one kind (antihistamine)"));
-        assertThat(ask(Tradition.BRITISH, "cetirizine-10", jonas).cautions())
-                .anySatisfy(c -> assertThat(c.says()).contains("The same ingredient twice"));
-    }
-
-    @Test
-    void aRuleOfTwoThingsHoldsWhicheverIsTakenNow() {
-        Patient patient = new Patient("Jonas", 540, Optional.empty(), Set.of(), Set.of(), Set.of("ibuprofen"));
-        assertThat(SHIPPED.cautions(SHIPPED.product("apixaban-5").orElseThrow(), patient, Set.of()))
-                .anySatisfy(c -> assertThat(c.level()).isEqualTo(Rule.Level.NEVER));
-    }
-
-    /** Whatever the body, the product and the syringe, what is said never holds more than the label or the direction. */
-    @Test
-    void roundingNeverGoesUp() {
+    void nothingSaidPassesTheLabelTheCeilingsOrWhatFits() {
         long seed = 20260601;
         System.out.println("seed " + seed);
         Random random = new Random(seed);
@@ -229,30 +314,49 @@ class DoseSheetTest {
             Product product = measuredBy(
                     SHIPPED.products().get(random.nextInt(SHIPPED.products().size())),
                     List.of("0.1", "0.25", "0.5", "1", "2.5").get(random.nextInt(5)));
-            Patient patient = patient(
-                    random.nextInt(12 * 80),
-                    BigDecimal.valueOf(30 + random.nextInt(900), 1).toPlainString(),
-                    Set.of());
-            Optional<Label> label = SHIPPED.label(product, tradition);
-            if (new DoseSheet(SHIPPED, tradition, TODAY).of(product, patient, List.of(), Set.of()) instanceof Give give
-                    && label.orElseThrow().measure() == Label.Measure.MILLIGRAMS) {
+            Patient patient = aged(
+                    random.nextInt(12 * 80) + " m",
+                    BigDecimal.valueOf(30 + random.nextInt(900), 1).toPlainString());
+            if (new DoseSheet(SHIPPED, tradition).of(product, patient) instanceof Give give) {
                 said++;
-                BigDecimal exact =
-                        give.most().multiply(product.of(product.only()).milligrams());
-                assertThat(label.orElseThrow().bands())
-                        .as("%s for %s", give, patient)
-                        .anyMatch(b -> b.holdsAge(patient.months()) && exact.compareTo(b.most()) <= 0);
+                withinCeilings(give, patient);
+                withinWhatFits(give);
                 assertThat(give.most().remainder(product.step())).isEqualByComparingTo("0");
-                give.inADay().ifPresent(day -> assertThat(
-                                day.multiply(product.of(product.only()).milligrams()))
-                        .isLessThanOrEqualTo(label.orElseThrow().bands().stream()
-                                .filter(b -> b.holdsAge(patient.months()))
-                                .findFirst()
-                                .flatMap(Band::inADay)
-                                .orElseThrow()));
+                Label label = SHIPPED.label(product, tradition).orElseThrow();
+                if (label.measure() == Label.Measure.MILLIGRAMS) {
+                    BigDecimal exact =
+                            give.most().multiply(product.of(product.only()).milligrams());
+                    assertThat(label.bands())
+                            .as("%s for %s", give, patient)
+                            .anyMatch(b -> b.holdsAge(patient.age()) && exact.compareTo(b.most()) <= 0);
+                }
             }
         }
         assertThat(said).isGreaterThan(1000);
+    }
+
+    private static void withinCeilings(Give give, Patient patient) {
+        if (give.product().form().onTheSpot()) {
+            return;
+        }
+        BigDecimal kg = patient.weighed().orElseThrow().kilograms();
+        give.product().strengths().keySet().forEach(i -> {
+            var ceilings = SHIPPED.ceilings(i);
+            var once = give.product().limitOf(i, give.dosing().mostEver());
+            ceilings.once(give.dosing().apart()).ifPresent(c -> assertThat(once).isLessThanOrEqualTo(c));
+            ceilings.onceFor(kg).ifPresent(c -> assertThat(once).isLessThanOrEqualTo(c));
+            give.dosing().inADay().ifPresent(d -> ceilings.dayFor(kg)
+                    .ifPresent(c -> assertThat(give.product().limitOf(i, d)).isLessThanOrEqualTo(c)));
+        });
+    }
+
+    private static void withinWhatFits(Give give) {
+        Dosing d = give.dosing();
+        if (d.inADay().isPresent() && !d.apart().isZero()) {
+            long fit = Math.ceilDiv(Duration.ofHours(24).toMinutes(), d.apart().toMinutes());
+            assertThat(d.inADay().get())
+                    .isLessThanOrEqualTo(d.mostEver().add(d.most().multiply(BigDecimal.valueOf(fit - 1))));
+        }
     }
 
     private static Product measuredBy(Product p, String graduation) {
@@ -262,6 +366,8 @@ class DoseSheetTest {
                 p.form(),
                 p.strengths(),
                 new BigDecimal(graduation),
+                p.from(),
+                p.slowRelease(),
                 p.supply(),
                 p.perPiece(),
                 p.prescribed());

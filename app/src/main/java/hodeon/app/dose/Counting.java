@@ -1,0 +1,85 @@
+package hodeon.app.dose;
+
+import hodeon.core.medication.DoseAnswer;
+import hodeon.core.medication.NextDose;
+import hodeon.core.medication.Tally;
+import hodeon.core.medication.formulary.Product;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * What somebody had of one thing in the last 24 hours, in words and as a strip.
+ *
+ * @param later whether the next dose has to wait, or is not said
+ */
+record Counting(String ingredient, String taken, String room, String next, boolean later, Strip strip) {
+
+    /** @param product what is looked at, if anything is */
+    static List<Counting> of(DoseCase of, Optional<Product> product, ZoneId zone) {
+        return of.gate().tallies(product, of.now()).stream()
+                .map(t -> of(of, t, product.filter(p -> holds(p, t)).or(() -> last(of, t)), zone))
+                .toList();
+    }
+
+    private static Counting of(DoseCase of, Tally tally, Optional<Product> product, ZoneId zone) {
+        Function<BigDecimal, String> says = says(of, tally);
+        Optional<DoseAnswer.Give> give = product.map(p -> of.gate().answer(p, of.now()))
+                .flatMap(a -> a instanceof DoseAnswer.Give g ? Optional.of(g) : Optional.empty());
+        Optional<NextDose> next = give.flatMap(g -> of.gate().next(g.product(), of.now()));
+        boolean now = next.filter(
+                        n -> n.now().compareTo(give.orElseThrow().dosing().mostEver()) == 0)
+                .isPresent();
+        Optional<Instant> full = next.flatMap(NextDose::full);
+        return new Counting(
+                tally.name(),
+                says.apply(tally.taken()),
+                tally.limited()
+                        ? tally.room().map(says).orElse("as much as needed: no most is said")
+                        : "not known, no label speaks for them",
+                next.map(n -> next(of, give.orElseThrow(), n, now, zone)).orElse("not said for them, ask first"),
+                !now,
+                Strip.of(tally, says, of.now(), full, zone));
+    }
+
+    private static String next(DoseCase of, DoseAnswer.Give give, NextDose next, boolean now, ZoneId zone) {
+        Product product = give.product();
+        String most = product.says(give.dosing().mostEver()) + " of " + product.name();
+        return now
+                ? "now, up to " + most
+                : next.full()
+                        .map(at -> most + " from " + MayNow.from(at, of.now(), zone))
+                        .orElse("not within a day: " + most + " is more than a day's most");
+    }
+
+    private static Function<BigDecimal, String> says(DoseCase of, Tally tally) {
+        return tally.ingredient()
+                ? mg -> mg.stripTrailingZeros().toPlainString() + " mg"
+                : of.formulary()
+                        .product(tally.of())
+                        .<Function<BigDecimal, String>>map(p -> p::says)
+                        .orElse(units -> units.stripTrailingZeros().toPlainString());
+    }
+
+    private static boolean holds(Product product, Tally tally) {
+        return tally.ingredient()
+                ? !product.form().onTheSpot() && product.of(tally.of()).micrograms() > 0
+                : product.id().equals(tally.of());
+    }
+
+    /** The last noted that held it and is still known. */
+    private static Optional<Product> last(DoseCase of, Tally tally) {
+        return of.kept().reversed().stream()
+                .filter(Kept::counts)
+                .flatMap(k -> of.formulary().product(k.noted().product()).stream())
+                .filter(p -> holds(p, tally))
+                .findFirst()
+                .or(() -> of.patient().regular().stream()
+                        .map(r -> r.product())
+                        .filter(p -> holds(p, tally))
+                        .findFirst());
+    }
+}
