@@ -10,6 +10,7 @@ import hodeon.core.kit.Planner;
 import hodeon.core.kit.Rehearsal;
 import hodeon.core.kit.RehearsalResult;
 import hodeon.core.kit.choice.Solution;
+import hodeon.core.medication.Suitability;
 import hodeon.core.need.Drivers;
 import hodeon.core.need.Forecast;
 import hodeon.core.trip.Stance;
@@ -60,7 +61,7 @@ public class DecisionCore {
     public void ask() {
         String[] words = size.split("x");
         trip = SampleTrip.of(stance, Integer.parseInt(words[0]), Integer.parseInt(words[1]));
-        question = KitQuestion.of(trip, CATALOGUE, Forecast.of(trip, CATALOGUE), Holds.NONE);
+        question = KitQuestion.of(trip, CATALOGUE, Forecast.of(trip, CATALOGUE), Holds.NONE, Suitability.OF_NOBODY);
         planner = new Planner(question);
         Solution.Found found = (Solution.Found) planner.recommend(PATIENCE);
         kit = new HashMap<>(planner.contents(found.quantities()));
@@ -84,7 +85,8 @@ public class DecisionCore {
     /** From the forecast to a kit with its certified gap. */
     @Benchmark
     public Solution firstAnswer() {
-        return new Planner(KitQuestion.of(trip, CATALOGUE, Forecast.of(trip, CATALOGUE), Holds.NONE))
+        return new Planner(KitQuestion.of(
+                        trip, CATALOGUE, Forecast.of(trip, CATALOGUE), Holds.NONE, Suitability.OF_NOBODY))
                 .recommend(PATIENCE);
     }
 

@@ -37,7 +37,9 @@ class ArchitectureTest {
             Map.entry("stock", Set.of("units", "notice", "catalogue")),
             Map.entry("usage", Set.of("units", "notice", "catalogue", "need", "stock", "kit")),
             Map.entry("kit.choice", Set.of()),
-            Map.entry("kit", Set.of("kit.choice", "units", "notice", "catalogue", "party", "trip", "need")));
+            Map.entry(
+                    "kit",
+                    Set.of("kit.choice", "units", "notice", "catalogue", "party", "trip", "need", "medication")));
 
     static Stream<String> rooms() {
         return ARROWS.keySet().stream().sorted();

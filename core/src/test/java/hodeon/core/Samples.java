@@ -2,6 +2,12 @@ package hodeon.core;
 
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.CatalogueReader;
+import hodeon.core.medication.DoseSheet;
+import hodeon.core.medication.Patient;
+import hodeon.core.medication.Suitability;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.FormularyReader;
+import hodeon.core.medication.formulary.Tradition;
 import hodeon.core.need.Drivers;
 import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
@@ -28,6 +34,8 @@ public final class Samples {
 
     public static final Catalogue CATALOGUE = CatalogueReader.shipped(Drivers.vocabulary());
 
+    private static final Formulary FORMULARY = FormularyReader.shipped();
+
     private Samples() {}
 
     public static Person adult(String name, Training training) {
@@ -44,6 +52,14 @@ public final class Samples {
             Set<RescueMedicine> rescue) {
         return Person.of(
                 name, Age.ofYears(years), Mass.ofGrams(kilograms * 1000L), training, allergies, conditions, rescue);
+    }
+
+    /** Which medicine is not for whom of a trip's party, by British labels. */
+    public static Suitability suitability(Trip trip) {
+        List<Patient> party = trip.party().people().stream()
+                .map(p -> Patient.of(p, trip.start()))
+                .toList();
+        return Suitability.of(CATALOGUE, FORMULARY, new DoseSheet(FORMULARY, Tradition.BRITISH), party);
     }
 
     public static Party tidewrack() {

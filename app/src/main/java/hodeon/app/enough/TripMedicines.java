@@ -1,7 +1,7 @@
 package hodeon.app.enough;
 
 import hodeon.app.kit.MatService;
-import hodeon.app.kit.Suits;
+import hodeon.app.kit.PartySuitability;
 import hodeon.app.medicine.MedicineRules;
 import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.need.Forecasts;
@@ -38,7 +38,7 @@ class TripMedicines {
     private final MedicineShelf medicines;
     private final MatService mats;
     private final Forecasts forecasts;
-    private final Suits suits;
+    private final PartySuitability suitability;
     private final Knowledge knowledge;
     private final Clock clock;
 
@@ -47,20 +47,20 @@ class TripMedicines {
             MedicineShelf medicines,
             MatService mats,
             Forecasts forecasts,
-            Suits suits,
+            PartySuitability suitability,
             Knowledge knowledge,
             Clock clock) {
         this.patients = patients;
         this.medicines = medicines;
         this.mats = mats;
         this.forecasts = forecasts;
-        this.suits = suits;
+        this.suitability = suitability;
         this.knowledge = knowledge;
         this.clock = clock;
     }
 
     /** Somebody who may not have something on the mat. */
-    record CannotHave(Supply supply, Suits.Unsuited who) {}
+    record CannotHave(Supply supply, PartySuitability.Unsuited who) {}
 
     /**
      * Everything the page shows.
@@ -163,7 +163,10 @@ class TripMedicines {
         List<Supply> along = catalogue.supplies().stream()
                 .filter(s -> onMat.containsKey(s.id()))
                 .toList();
-        return suits.of(trip, catalogue, along, onMat.keySet()).entrySet().stream()
+        return suitability
+                .unsuited(trip, catalogue, suitability.of(trip, catalogue), along, onMat.keySet())
+                .entrySet()
+                .stream()
                 .flatMap(e -> e.getValue().stream().map(who -> new CannotHave(e.getKey(), who)))
                 .toList();
     }

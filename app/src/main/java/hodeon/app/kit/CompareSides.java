@@ -118,9 +118,8 @@ class CompareSides {
         Optional<Double> typed = grams(asked.limit());
         double grams = typed.orElse(trip.limits().mass().grams());
         Trip changed = trip.withStance(stance).withLimits(trip.limits().withMass(new Mass(Math.round(grams * 1000))));
-        Map<String, Integer> pieces = calculator
-                .recommend(new TripCase(mat.known(), changed), mat.holds())
-                .pieces();
+        Map<String, Integer> pieces =
+                calculator.recommend(mat.of().with(changed), mat.holds()).pieces();
         boolean wrong = typed.isEmpty() && !asked.limit().isBlank();
         String fault = wrong
                 ? "Limit: “" + asked.limit()

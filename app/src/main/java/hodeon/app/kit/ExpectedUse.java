@@ -1,7 +1,6 @@
 package hodeon.app.kit;
 
 import hodeon.app.trip.StoredTrip;
-import hodeon.app.usage.Knowledge;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 
@@ -10,15 +9,15 @@ import org.springframework.stereotype.Service;
 public class ExpectedUse {
 
     private final KitCalculator calculator;
-    private final Knowledge knowledge;
+    private final TripCases cases;
 
-    ExpectedUse(KitCalculator calculator, Knowledge knowledge) {
+    ExpectedUse(KitCalculator calculator, TripCases cases) {
         this.calculator = calculator;
-        this.knowledge = knowledge;
+        this.cases = cases;
     }
 
     /** Pieces by supply id, only those more than 0. */
     public Map<String, Double> of(StoredTrip trip, Map<String, Integer> pieces) {
-        return calculator.expectedUse(new TripCase(knowledge.of(trip.householdId()), trip.trip()), pieces);
+        return calculator.expectedUse(cases.of(trip), pieces);
     }
 }

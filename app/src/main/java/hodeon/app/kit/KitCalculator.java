@@ -114,7 +114,8 @@ class KitCalculator {
     }
 
     KitQuestion question(TripCase of, Holds holds) {
-        return KitQuestion.of(of.trip(), of.known().catalogue(), forecasts.of(of.known(), of.trip()), holds);
+        return KitQuestion.of(
+                of.trip(), of.known().catalogue(), forecasts.of(of.known(), of.trip()), holds, of.suitability());
     }
 
     static Mass mass(Known known, Map<String, Integer> pieces) {

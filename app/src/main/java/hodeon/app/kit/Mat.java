@@ -3,6 +3,7 @@ package hodeon.app.kit;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.usage.Known;
 import hodeon.core.kit.Holds;
+import hodeon.core.medication.Suitability;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -11,13 +12,20 @@ import java.util.stream.Collectors;
  * What lies on a trip's mat.
  *
  * @param known what the household knows
+ * @param suitability which medicine is not for whom of the party
  * @param version 0 while nobody has changed the recommendation, −1 while that is a first answer not yet proven
  * @param lines pieces and holds by supply id; a supply taken off by hand stays with 0 pieces, so that nothing moves
  * @param stale the brief has changed since the mat was laid out
  * @param around what can be taken back or done again
  */
 record Mat(
-        StoredTrip trip, Known known, long version, Map<String, Line> lines, boolean stale, MatHistory.Around around) {
+        StoredTrip trip,
+        Known known,
+        Suitability suitability,
+        long version,
+        Map<String, Line> lines,
+        boolean stale,
+        MatHistory.Around around) {
 
     static final long FIRST = -1;
     static final long UNTOUCHED = 0;
@@ -35,7 +43,7 @@ record Mat(
     }
 
     TripCase of() {
-        return new TripCase(known, trip.trip());
+        return new TripCase(known, trip.trip(), suitability);
     }
 
     boolean touched() {

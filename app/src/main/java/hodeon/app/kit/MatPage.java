@@ -38,10 +38,10 @@ class MatPage {
     private static final int MOST_OPEN = 14;
 
     private final KitCalculator calculator;
-    private final Suits suits;
+    private final PartySuitability suitability;
 
-    MatPage(KitCalculator calculator, Suits suits) {
-        this.suits = suits;
+    MatPage(KitCalculator calculator, PartySuitability suitability) {
+        this.suitability = suitability;
         this.calculator = calculator;
     }
 
@@ -81,10 +81,16 @@ class MatPage {
     }
 
     private List<String> unsuited(Supply supply, Mat mat) {
-        return suits
-                .of(mat.trip(), mat.known().catalogue(), supply, mat.pieces().keySet())
+        return suitability
+                .unsuited(
+                        mat.trip(),
+                        mat.known().catalogue(),
+                        mat.suitability(),
+                        List.of(supply),
+                        mat.pieces().keySet())
+                .getOrDefault(supply, List.of())
                 .stream()
-                .map(Suits.Unsuited::sentence)
+                .map(PartySuitability.Unsuited::sentence)
                 .toList();
     }
 

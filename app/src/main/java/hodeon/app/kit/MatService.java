@@ -3,8 +3,6 @@ package hodeon.app.kit;
 import hodeon.app.shell.NotHere;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
-import hodeon.app.usage.Knowledge;
-import hodeon.app.usage.Known;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Holds;
 import java.util.HashMap;
@@ -56,16 +54,15 @@ public class MatService {
     private final MatRepository mats;
     private final TripService trips;
     private final KitCalculator calculator;
-    private final Knowledge knowledge;
+    private final TripCases cases;
     private final MatHistory history;
 
-    MatService(
-            MatRepository mats, TripService trips, KitCalculator calculator, Knowledge knowledge, MatHistory history) {
+    MatService(MatRepository mats, TripService trips, KitCalculator calculator, TripCases cases, MatHistory history) {
         this.history = history;
         this.mats = mats;
         this.trips = trips;
         this.calculator = calculator;
-        this.knowledge = knowledge;
+        this.cases = cases;
     }
 
     @Transactional(readOnly = true)
@@ -75,10 +72,10 @@ public class MatService {
 
     @Transactional(readOnly = true)
     public Mat mat(UUID householdId, StoredTrip trip) {
-        Known known = knowledge.of(householdId);
+        TripCase of = cases.of(trip);
         return mats.findByTripIdAndHouseholdId(trip.id(), householdId)
-                .map(row -> read(trip, known, row))
-                .orElseGet(() -> recommended(trip, known, Mat.UNTOUCHED));
+                .map(row -> read(trip, of, row))
+                .orElseGet(() -> recommended(trip, of, Mat.UNTOUCHED));
     }
 
     /** Pieces on the mat by supply id, and its version. */
@@ -106,17 +103,17 @@ public class MatService {
     /** The mat if somebody has touched it; never asks what would be best. */
     @Transactional(readOnly = true)
     Optional<Mat> touched(UUID householdId, StoredTrip trip) {
-        return mats.findByTripIdAndHouseholdId(trip.id(), householdId)
-                .map(row -> read(trip, knowledge.of(householdId), row));
+        return mats.findByTripIdAndHouseholdId(trip.id(), householdId).map(row -> read(trip, cases.of(trip), row));
     }
 
     /** The mat while nobody has touched it; with the first answer if that is what somebody is looking at. */
-    private Mat recommended(StoredTrip trip, Known known, long openedVersion) {
-        Recommendation best = calculator.recommend(new TripCase(known, trip.trip()), Holds.NONE);
+    private Mat recommended(StoredTrip trip, TripCase of, long openedVersion) {
+        Recommendation best = calculator.recommend(of, Holds.NONE);
         boolean first = best.searching() || openedVersion == Mat.FIRST;
         return new Mat(
                 trip,
-                known,
+                of.known(),
+                of.suitability(),
                 first ? Mat.FIRST : Mat.UNTOUCHED,
                 unheld(first ? best.first() : best.pieces()),
                 false,
@@ -203,7 +200,7 @@ public class MatService {
         }
         MatRow row = mats.findByTripIdAndHouseholdId(tripId, householdId).orElseThrow();
         return turn.apply(row)
-                .map(words -> new Changed(mat, read(mat.trip(), mat.known(), mats.saveAndFlush(row)), words));
+                .map(words -> new Changed(mat, read(mat.trip(), mat.of(), mats.saveAndFlush(row)), words));
     }
 
     private static Map<String, Mat.Line> aroundHolds(Mat mat, Map<String, Integer> pieces) {
@@ -223,7 +220,7 @@ public class MatService {
     private Mat opened(UUID householdId, UUID tripId, long openedVersion) {
         Mat mat = mat(householdId, tripId);
         if (!mat.touched() && openedVersion <= Mat.UNTOUCHED) {
-            return recommended(mat.trip(), mat.known(), openedVersion);
+            return recommended(mat.trip(), mat.of(), openedVersion);
         }
         if (mat.version() != openedVersion) {
             throw new MatChangedElsewhere();
@@ -247,14 +244,15 @@ public class MatService {
         row.write(lines);
         MatRow saved = mats.saveAndFlush(row);
         history.add(saved, mat.lines(), lines, before, words);
-        return read(mat.trip(), mat.known(), mats.saveAndFlush(saved));
+        return read(mat.trip(), mat.of(), mats.saveAndFlush(saved));
     }
 
-    private Mat read(StoredTrip trip, Known known, MatRow row) {
+    private Mat read(StoredTrip trip, TripCase of, MatRow row) {
         long version = row.version == null ? 0 : row.version + 1;
         return new Mat(
                 trip,
-                known,
+                of.known(),
+                of.suitability(),
                 version,
                 row.read(),
                 row.tripVersion != trip.version(),

@@ -19,6 +19,12 @@ final class Reasons {
                         + String.join(", ", people) + (people.size() == 1 ? " reacts" : " react")
                         + " to it, and something else does its work.";
             case Exclusion.ForNobody(var because) -> "For nobody in this party: " + words(because) + ".";
+            case Exclusion.Contraindicated(var reasons) ->
+                "For nobody in this party. "
+                        + reasons.entrySet().stream()
+                                .limit(2)
+                                .map(e -> e.getKey() + ": " + e.getValue())
+                                .collect(Collectors.joining(" "));
             case Exclusion.NotPrescribed() -> "Only for somebody it is prescribed to; nobody here has it prescribed.";
             case Exclusion.WrongSize(var fits) ->
                 "Fits only "
@@ -40,6 +46,7 @@ final class Reasons {
             case Exclusion.AboveTraining above -> "above your training";
             case Exclusion.Allergen allergen -> "allergy: " + words(allergen.substance());
             case Exclusion.ForNobody nobody -> "for nobody here";
+            case Exclusion.Contraindicated no -> "for nobody here";
             case Exclusion.NotPrescribed not -> "not prescribed";
             case Exclusion.WrongSize size -> "fits nobody here";
             case Exclusion.AtBorder border -> "stopped at a border";

@@ -90,8 +90,8 @@ class Recommendations {
 
     private Planner planner(Key key) {
         TripCase of = key.of();
-        return new Planner(
-                KitQuestion.of(of.trip(), of.known().catalogue(), forecasts.of(of.known(), of.trip()), key.holds()));
+        return new Planner(KitQuestion.of(
+                of.trip(), of.known().catalogue(), forecasts.of(of.known(), of.trip()), key.holds(), of.suitability()));
     }
 
     @PreDestroy

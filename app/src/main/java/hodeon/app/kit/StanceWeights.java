@@ -3,8 +3,6 @@ package hodeon.app.kit;
 import hodeon.app.shell.Figures;
 import hodeon.app.trip.StanceEffects;
 import hodeon.app.trip.StoredTrip;
-import hodeon.app.usage.Knowledge;
-import hodeon.app.usage.Known;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.kit.Holds;
 import hodeon.core.kit.Plan;
@@ -19,20 +17,20 @@ import org.springframework.stereotype.Component;
 class StanceWeights implements StanceEffects {
 
     private final KitCalculator calculator;
-    private final Knowledge knowledge;
+    private final TripCases cases;
 
-    StanceWeights(KitCalculator calculator, Knowledge knowledge) {
+    StanceWeights(KitCalculator calculator, TripCases cases) {
         this.calculator = calculator;
-        this.knowledge = knowledge;
+        this.cases = cases;
     }
 
     @Override
     public Map<Stance, String> of(StoredTrip stored) {
-        Known known = knowledge.of(stored.householdId());
+        TripCase now = cases.of(stored);
         Map<Stance, String> effects = new EnumMap<>(Stance.class);
         for (Stance stance : Stance.values()) {
             Trip trip = stored.trip().withStance(stance);
-            TripCase of = new TripCase(known, trip);
+            TripCase of = now.with(trip);
             Map<String, Integer> pieces = calculator.recommend(of, Holds.NONE).first();
             Plan plan = calculator.weigh(of, Holds.NONE, pieces).plan();
             effects.put(

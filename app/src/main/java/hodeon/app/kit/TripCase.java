@@ -1,7 +1,18 @@
 package hodeon.app.kit;
 
 import hodeon.app.usage.Known;
+import hodeon.core.medication.Suitability;
 import hodeon.core.trip.Trip;
 
-/** A trip together with what its household knows: everything an answer depends on besides what the user holds. */
-record TripCase(Known known, Trip trip) {}
+/**
+ * A trip together with what its household knows: everything an answer depends on besides what the user holds.
+ *
+ * @param suitability which medicine is not for whom of the party
+ */
+record TripCase(Known known, Trip trip, Suitability suitability) {
+
+    /** The same party with another stance or another limit. */
+    TripCase with(Trip changed) {
+        return new TripCase(known, changed, suitability);
+    }
+}

@@ -50,7 +50,7 @@ public class PartyPatients {
                             known.map(PeopleService.Known::id),
                             known.map(PeopleService.Known::profile),
                             known.map(k -> together(k.profile().patient(today, formulary), p))
-                                    .orElseGet(() -> asBriefed(p, today)));
+                                    .orElseGet(() -> Patient.of(p, today)));
                 })
                 .toList();
     }
@@ -62,12 +62,5 @@ public class PartyPatients {
         Set<Condition> conditions = new HashSet<>(written.conditions());
         conditions.addAll(person.conditions());
         return written.reactingTo(allergies, written.reactsTo()).having(conditions);
-    }
-
-    private static Patient asBriefed(Person person, LocalDate today) {
-        return Patient.of(person.name(), person.age(), today)
-                .weighing(new Patient.Weighed(person.bodyMass().exactGrams().movePointLeft(3), person.weighedOn()))
-                .reactingTo(person.allergies(), Set.of())
-                .having(person.conditions());
     }
 }

@@ -223,7 +223,8 @@ class BalancePageTest extends WebTest {
             Thread.sleep(50);
         }
         Mat proven = mat(trip);
-        Mat first = new Mat(proven.trip(), proven.known(), Mat.FIRST, proven.lines(), false, proven.around());
+        Mat first = new Mat(
+                proven.trip(), proven.known(), proven.suitability(), Mat.FIRST, proven.lines(), false, proven.around());
         assertThat(pages.of(first, MatLook.of(Map.of()), null).searching()).isTrue();
         assertThat(pages.of(proven, MatLook.of(Map.of()), null).searching()).isFalse();
     }

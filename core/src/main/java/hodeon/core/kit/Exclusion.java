@@ -3,6 +3,7 @@ package hodeon.core.kit;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.party.Training;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Why a supply cannot be recommended. */
@@ -16,6 +17,9 @@ public sealed interface Exclusion {
 
     /** It is for nobody in this party. */
     record ForNobody(List<Tag> because) implements Exclusion {}
+
+    /** It holds medicine that nobody in this party can have; the reasons by name. */
+    record Contraindicated(Map<String, String> reasons) implements Exclusion {}
 
     /** Only people it was prescribed to carry it, and nobody here is one. */
     record NotPrescribed() implements Exclusion {}

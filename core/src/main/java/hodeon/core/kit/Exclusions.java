@@ -6,6 +6,7 @@ import hodeon.core.catalogue.Crossing;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.Tier;
+import hodeon.core.medication.Suitability;
 import hodeon.core.need.Drivers;
 import hodeon.core.party.Party;
 import hodeon.core.party.Person;
@@ -31,11 +32,13 @@ final class Exclusions {
     private final Catalogue catalogue;
     private final Party party;
     private final Trip trip;
+    private final Suitability suitability;
     private final Set<String> asked;
 
     /** @param asked ids of the capabilities this trip asks for */
-    Exclusions(Catalogue catalogue, Trip trip, Set<String> asked) {
+    Exclusions(Catalogue catalogue, Trip trip, Suitability suitability, Set<String> asked) {
         this.catalogue = catalogue;
+        this.suitability = suitability;
         this.trip = trip;
         this.party = trip.party();
         this.asked = asked;
@@ -50,6 +53,7 @@ final class Exclusions {
                             notNeeded(supply),
                             aboveTraining(supply),
                             notPrescribed(supply),
+                            contraindicated(supply),
                             forNobody(supply),
                             wrongSize(supply),
                             onTheWay(supply))
@@ -99,6 +103,12 @@ final class Exclusions {
         return supply.prescribed().isPresent() && prescriptions(supply, party) == 0
                 ? Optional.of(new Exclusion.NotPrescribed())
                 : Optional.empty();
+    }
+
+    private Optional<Exclusion> contraindicated(Supply supply) {
+        Map<String, String> people = suitability.contraindicated(supply.id());
+        boolean everybody = party.people().stream().allMatch(p -> people.containsKey(p.name()));
+        return everybody ? Optional.of(new Exclusion.Contraindicated(people)) : Optional.empty();
     }
 
     private Optional<Exclusion> forNobody(Supply supply) {

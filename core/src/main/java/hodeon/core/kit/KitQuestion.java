@@ -9,6 +9,7 @@ import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.kit.choice.Choice.Limit;
 import hodeon.core.kit.choice.Choice.Service;
 import hodeon.core.kit.choice.Choice.Use;
+import hodeon.core.medication.Suitability;
 import hodeon.core.need.Exposure;
 import hodeon.core.need.Forecast;
 import hodeon.core.need.ProblemForecast;
@@ -53,7 +54,9 @@ public record KitQuestion(
     /** A step of a problem as something a kit can serve. */
     public record NeededStep(ProblemForecast problem, StepForecast step) {}
 
-    public static KitQuestion of(Trip trip, Catalogue catalogue, Forecast forecast, Holds holds) {
+    /** @param suitability which medicine is not for whom of the party */
+    public static KitQuestion of(
+            Trip trip, Catalogue catalogue, Forecast forecast, Holds holds, Suitability suitability) {
         List<NeededStep> steps = new ArrayList<>();
         List<Use> uses = new ArrayList<>();
         Map<String, List<Integer>> byCapability = new HashMap<>();
@@ -69,7 +72,7 @@ public record KitQuestion(
             }
         }
         Map<String, Exclusion> exclusions =
-                new LinkedHashMap<>(new Exclusions(catalogue, trip, byCapability.keySet()).byParty());
+                new LinkedHashMap<>(new Exclusions(catalogue, trip, suitability, byCapability.keySet()).byParty());
         holds.elsewhere().forEach((id, pieces) -> exclusions.putIfAbsent(id, new Exclusion.RidesElsewhere(pieces)));
         holds.bans().forEach(id -> exclusions.putIfAbsent(id, new Exclusion.Banned()));
         Floors floors = new Floors(trip, catalogue);

@@ -3,6 +3,7 @@ package hodeon.core.medication;
 import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
+import hodeon.core.party.Person;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -93,6 +94,14 @@ public record Patient(
                 List.of(),
                 Set.of(),
                 List.of());
+    }
+
+    /** Somebody of a party, of whom nothing more is known than the brief says. */
+    public static Patient of(Person person, LocalDate asOf) {
+        return of(person.name(), person.age(), asOf)
+                .weighing(new Weighed(person.bodyMass().exactGrams().movePointLeft(3), person.weighedOn()))
+                .reactingTo(person.allergies(), Set.of())
+                .having(person.conditions());
     }
 
     public Patient asDog() {

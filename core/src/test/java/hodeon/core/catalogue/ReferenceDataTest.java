@@ -135,19 +135,6 @@ class ReferenceDataTest {
     }
 
     @Test
-    void noAspirinUnderSixteenAndNoAntiInflammatoryForThoseItHarms() {
-        Set<Tag> aspirin = CATALOGUE.supply("aspirin").orElseThrow().notFor();
-        assertThat(aspirin).contains(new Tag("age", "infant"), new Tag("age", "child"), new Tag("age", "teen"));
-        Set<Tag> ibuprofen = CATALOGUE.supply("ibuprofen").orElseThrow().notFor();
-        assertThat(ibuprofen)
-                .contains(
-                        new Tag("condition", "stomach-ulcer"),
-                        new Tag("condition", "kidney"),
-                        new Tag("condition", "blood-thinner"),
-                        new Tag("condition", "pregnancy"));
-    }
-
-    @Test
     void whatHasAShelfLifeKeepsSomeMonthsAndNamesAreOwn() {
         assertThat(CATALOGUE.supplies()).allSatisfy(s -> {
             assertThat(s.keeping().shelfLifeMonths().orElse(12)).as(s.id()).isBetween(6, 120);

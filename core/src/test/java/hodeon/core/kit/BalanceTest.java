@@ -22,7 +22,11 @@ class BalanceTest {
 
     private static final Duration PATIENCE = Duration.ofSeconds(30);
     private static final KitQuestion QUESTION = KitQuestion.of(
-            Samples.skerryRing(), Samples.CATALOGUE, Forecast.of(Samples.skerryRing(), Samples.CATALOGUE), Holds.NONE);
+            Samples.skerryRing(),
+            Samples.CATALOGUE,
+            Forecast.of(Samples.skerryRing(), Samples.CATALOGUE),
+            Holds.NONE,
+            Samples.suitability(Samples.skerryRing()));
     private static final Planner PLANNER = new Planner(QUESTION);
     private static final Map<String, Integer> BEST =
             PLANNER.contents(((Solution.Found) PLANNER.recommend(PATIENCE)).quantities());
@@ -183,7 +187,11 @@ class BalanceTest {
     void whatRidesElsewhereServesAndWeighsNothing() {
         Holds holds = new Holds(Map.of(), Set.of(), Map.of("shears", 1, "beacon", 1));
         KitQuestion question = KitQuestion.of(
-                Samples.skerryRing(), Samples.CATALOGUE, Forecast.of(Samples.skerryRing(), Samples.CATALOGUE), holds);
+                Samples.skerryRing(),
+                Samples.CATALOGUE,
+                Forecast.of(Samples.skerryRing(), Samples.CATALOGUE),
+                holds,
+                Samples.suitability(Samples.skerryRing()));
         Planner planner = new Planner(question);
         Plan with = planner.weigh(BEST);
         Map<String, Integer> kit = planner.contents(((Solution.Found) planner.recommend(PATIENCE)).quantities());

@@ -58,7 +58,7 @@ class ExclusionsTest {
     }
 
     private static KitQuestion question(Trip trip, Catalogue catalogue) {
-        return KitQuestion.of(trip, catalogue, Forecast.of(trip, catalogue), Holds.NONE);
+        return KitQuestion.of(trip, catalogue, Forecast.of(trip, catalogue), Holds.NONE, Samples.suitability(trip));
     }
 
     private static KitQuestion question(Trip trip) {

@@ -28,7 +28,8 @@ class PlannerTest {
     private static final Duration PATIENCE = Duration.ofSeconds(30);
 
     private static KitQuestion question(Trip trip, Holds holds) {
-        return KitQuestion.of(trip, Samples.CATALOGUE, Forecast.of(trip, Samples.CATALOGUE), holds);
+        return KitQuestion.of(
+                trip, Samples.CATALOGUE, Forecast.of(trip, Samples.CATALOGUE), holds, Samples.suitability(trip));
     }
 
     private static Map<String, Integer> recommended(KitQuestion question) {

@@ -18,7 +18,11 @@ class RehearsalTest {
 
     private static final long SEED = 20_270_612;
     private static final KitQuestion QUESTION = KitQuestion.of(
-            Samples.skerryRing(), Samples.CATALOGUE, Forecast.of(Samples.skerryRing(), Samples.CATALOGUE), Holds.NONE);
+            Samples.skerryRing(),
+            Samples.CATALOGUE,
+            Forecast.of(Samples.skerryRing(), Samples.CATALOGUE),
+            Holds.NONE,
+            Samples.suitability(Samples.skerryRing()));
     private static final Planner PLANNER = new Planner(QUESTION);
 
     private static Map<String, Integer> recommended() {

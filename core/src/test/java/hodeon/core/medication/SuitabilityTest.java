@@ -1,0 +1,76 @@
+package hodeon.core.medication;
+
+import static hodeon.core.medication.People.SHIPPED;
+import static hodeon.core.medication.People.aged;
+import static hodeon.core.medication.People.conditions;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.CatalogueReader;
+import hodeon.core.medication.formulary.Tradition;
+import hodeon.core.need.Drivers;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SuitabilityTest {
+
+    private static final Catalogue CATALOGUE = CatalogueReader.shipped(Drivers.vocabulary());
+
+    private static Suitability of(Patient... party) {
+        return Suitability.of(CATALOGUE, SHIPPED, new DoseSheet(SHIPPED, Tradition.BRITISH), List.of(party));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "aspirin, 15, 60, ''",
+        "aspirin, 40, 70, blood-thinner",
+        "ibuprofen, 40, 70, stomach-ulcer",
+        "ibuprofen, 40, 70, kidney",
+        "ibuprofen, 40, 70, pregnancy-second",
+        "ibuprofen, 40, 70, nsaid-asthma",
+        "bismuth, 12, 40, ''",
+        "loperamide, 9, 29, ''",
+        "cold-relief, 40, 70, high-blood-pressure",
+        "hydrocortisone-cream, 9, 29, ''",
+        "paracetamol, 9, 29, ''",
+        "child-ibuprofen, 2 m, 6, ''",
+    })
+    void whatTheSheetRefusesIsNotForThem(String supply, String age, String kg, String has) {
+        assertThat(of(aged(age, kg).having(conditions(has))).contraindicated(supply))
+                .containsKey("Beck");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "paracetamol, 40, 70, pregnancy",
+        "paracetamol, 10, 32, ''",
+        "ibuprofen, 40, 70, asthma",
+        "child-ibuprofen, 4, 17, asthma",
+        "child-paracetamol, 4 m, 6, ''",
+        "oral-rehydration, 40, 70, kidney",
+        "antihistamine-plain, 6, 20, ''",
+    })
+    void whatIsOnlyAskedAboutIsNotRefused(String supply, String age, String kg, String has) {
+        assertThat(of(aged(age, kg).having(conditions(has))).contraindicated(supply))
+                .isEmpty();
+    }
+
+    /** One source: what labels and cautions say stands in no second list. */
+    @Test
+    void theCatalogueSaysNothingOfItsOwnAboutMedicineThatIsKnown() {
+        assertThat(CATALOGUE.supplies())
+                .filteredOn(s -> SHIPPED.inSupply(s.id()).isPresent())
+                .hasSizeGreaterThan(15)
+                .allSatisfy(s -> assertThat(s.notFor()).as(s.id()).isEmpty());
+    }
+
+    @Test
+    void whatNoLabelSpeaksOfIsToldAndIsNoReasonAgainst() {
+        Suitability american = Suitability.of(
+                CATALOGUE, SHIPPED, new DoseSheet(SHIPPED, Tradition.NORTH_AMERICAN), List.of(aged("40", "70")));
+        assertThat(american.refused().get("mouth-gel").get("Beck").why()).isEqualTo(DoseAnswer.Why.NO_LABEL);
+        assertThat(american.contraindicated("mouth-gel")).isEmpty();
+    }
+}
