@@ -8,6 +8,9 @@ update trip_person p set weighed_on =
 alter table trip_person add column person_id uuid;
 alter table log_entry add column person_id uuid;
 
+-- Where the clock on the wall stood when something was noted; empty for what was noted before that was kept.
+alter table log_entry add column zone varchar(60) default '' not null;
+
 -- A product of one's own: what its strength is said for, whether it releases slowly, what kinds of thing an ingredient is
 -- that does not ship, and why it is right although it looked like a slip.
 alter table own_medicine add column strength_in varchar(12) default '1' not null;

@@ -7,6 +7,8 @@ document.addEventListener('alpine:init', () => {
 
     init() {
       this.store = `hodeon-trail-${this.$root.dataset.trip}`;
+      this.zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+      for (const here of this.all('[data-here]')) here.textContent = this.zone;
       this.keepPages();
       window.addEventListener('online', () => this.send());
       setInterval(() => this.send(), AGAIN);
@@ -80,7 +82,7 @@ document.addEventListener('alpine:init', () => {
         bodyPlace: asks('bodyPlace'),
         specimen: asks('bodyPlace') !== '' && form.elements.specimen.checked,
         burnPercent: asks('burnPercent'),
-        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        zone: this.zone,
       }]);
       form.reset();
       this.$root.querySelector('#step-who').hidden = true;
@@ -189,7 +191,7 @@ document.addEventListener('alpine:init', () => {
 
     line(entry) {
       const line = document.getElementById('trail-line').content.firstElementChild.cloneNode(true);
-      line.querySelector('[data-part="what"]').textContent = `${entry.name}, ${entry.who || 'nobody named'}, ${entry.at.replace('T', ' ')}`;
+      line.querySelector('[data-part="what"]').textContent = `${entry.name}, ${entry.who || 'nobody named'}, ${entry.at.replace('T', ' ')} (${entry.zone})`;
       line.querySelector('[data-part="fault"]').textContent = (entry.faults ?? []).join(' ');
       const drop = line.querySelector('[data-part="drop"]');
       drop.hidden = !entry.faults;

@@ -5,6 +5,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -13,8 +14,6 @@ import tools.jackson.databind.JsonNode;
  * {@code supplies[3].massGrams}, and a stand-in is used, so that everything wrong is told at once.
  */
 final class JsonFields {
-
-    private static final JsonFields NOTHING = new JsonFields("", null, new Faults());
 
     private final String path;
 
@@ -57,6 +56,62 @@ final class JsonFields {
                     fault(field, "is text of 1 to " + longest + " characters", "Send it in quotes");
                     return "";
                 });
+    }
+
+    Optional<String> optionalText(String field, int longest) {
+        return has(field) ? Optional.of(text(field, longest)) : Optional.empty();
+    }
+
+    /** Texts of an array that may be missing. */
+    List<String> texts(String field, int longest, int longestText) {
+        List<String> texts = new ArrayList<>();
+        List<JsonNode> nodes = array(field, longest, true);
+        for (int i = 0; i < nodes.size(); i++) {
+            JsonNode node = nodes.get(i);
+            if (node.isString() && !node.asString().isBlank() && node.asString().length() <= longestText) {
+                texts.add(node.asString());
+            } else {
+                String at = at(field) + "[" + i + "]";
+                faults.add(
+                        at,
+                        node.toString(),
+                        at + " is text of 1 to " + longestText + " characters",
+                        "Send it in quotes");
+            }
+        }
+        return texts;
+    }
+
+    /** A text read by something that answers nothing where it does not fit; the stand-in is used then. */
+    <T> T read(String field, T standIn, Function<String, Optional<T>> read, String limit, String remedy) {
+        return find(field)
+                .filter(JsonNode::isString)
+                .flatMap(n -> read.apply(n.asString()))
+                .orElseGet(() -> {
+                    fault(field, limit, remedy);
+                    return standIn;
+                });
+    }
+
+    /** An exact decimal; empty if it is missing. */
+    Optional<BigDecimal> decimal(String field, BigDecimal least, BigDecimal most, int decimals) {
+        if (!has(field)) {
+            return Optional.empty();
+        }
+        Optional<BigDecimal> read = find(field)
+                .filter(JsonNode::isNumber)
+                .map(JsonNode::decimalValue)
+                .filter(n -> n.compareTo(least) >= 0
+                        && n.compareTo(most) <= 0
+                        && n.stripTrailingZeros().scale() <= decimals);
+        if (read.isEmpty()) {
+            fault(
+                    field,
+                    "is a number from " + least.toPlainString() + " to " + most.toPlainString() + " with at most "
+                            + decimals + " decimals",
+                    "Correct it");
+        }
+        return read;
     }
 
     double number(String field, double least, double most) {
@@ -144,7 +199,7 @@ final class JsonFields {
         if (node.isPresent() && !node.get().isObject()) {
             fault(field, "is an object", "Send it in braces");
         }
-        return node.map(n -> new JsonFields(at(field), n, faults)).orElse(NOTHING);
+        return new JsonFields(at(field), node.orElse(null), faults);
     }
 
     void fault(String field, String limit, String remedy) {

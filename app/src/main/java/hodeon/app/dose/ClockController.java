@@ -130,7 +130,9 @@ class ClockController {
                 "chosen",
                 product.map(p -> SheetController.line(of.gate().answer(p, of.now())))
                         .orElse(null));
-        model.addAttribute("mayNow", product.map(p -> MayNow.of(of, p, zone)).orElse(null));
+        model.addAttribute(
+                "mayNow",
+                product.map(p -> MayNow.of(of.gate(), p, of.now(), zone)).orElse(null));
         model.addAttribute("zone", zone.getId());
         model.addAttribute("counting", Counting.of(of, product, zone));
         model.addAttribute(
@@ -205,9 +207,12 @@ class ClockController {
                 }
                 case Verdict.Stopped stopped -> {
                     model.addAttribute("against", said(stopped.objections()));
-                    model.addAttribute("mayOverride", true);
+                    model.addAttribute("opens", "reason");
                 }
-                case Verdict.Refused refused -> model.addAttribute("against", said(List.of(refused.objection())));
+                case Verdict.Refused refused -> {
+                    model.addAttribute("against", said(List.of(refused.objection())));
+                    model.addAttribute("opens", "nothing");
+                }
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -249,6 +254,41 @@ class ClockController {
                 "the time lies within the last seven days, and not ahead",
                 "Write when it was taken, there and then");
         return Optional.empty();
+    }
+
+    /** Several at once, as they stand on a card that was written out of reach; all of them or none. */
+    @PostMapping("/people/{id}/clock/several")
+    String several(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "") String zone,
+            DeviceZone here,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
+        people.find(member.householdId(), id);
+        Faults faults = new Faults();
+        ZoneId where = DeviceZone.named(zone).orElse(here.id());
+        List<DoseBook.Given> given = new DoseLines(medicines.products(member.householdId()), where, faults)
+                .read(text).stream()
+                        .map(l -> new DoseBook.Given(
+                                l.product(), l.units(), l.at(), member.getUsername(), l.why(), Optional.empty()))
+                        .toList();
+        if (faults.none()) {
+            try {
+                book.noteAll(member.householdId(), id, given);
+                next.addFlashAttribute("said", given.size() == 1 ? "1 dose noted." : given.size() + " doses noted.");
+                return "redirect:/people/" + id + "/clock";
+            } catch (DoseBook.NotAll stopped) {
+                model.addAttribute("against", stopped.against());
+                model.addAttribute("opens", "lines");
+            }
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        model.addAttribute("faults", faults.all());
+        model.addAttribute("several", text);
+        return page(member, id, Map.of(), where, model);
     }
 
     private static List<String> said(List<Verdict.Objection> objections) {

@@ -20,8 +20,11 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -149,6 +152,41 @@ class DoseBook {
             case Verdict.Stopped stopped -> stopped;
             case Verdict.Refused refused -> refused;
         };
+    }
+
+    /** Something speaks against one of several doses that come together; none of them is kept. */
+    static final class NotAll extends RuntimeException {
+
+        private static final long serialVersionUID = 1;
+
+        private final transient List<String> against;
+
+        private NotAll(List<String> against) {
+            super(String.join(" ", against));
+            this.against = against;
+        }
+
+        List<String> against() {
+            return against;
+        }
+    }
+
+    /** Notes several of one person, each judged with those before it, all or none; throws {@link NotAll}. */
+    void noteAll(UUID household, UUID person, List<Given> several) {
+        List<String> against = new ArrayList<>();
+        for (Given given : several) {
+            String when =
+                    DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ROOT).format(given.at());
+            switch (note(household, person, given)) {
+                case Verdict.Allowed allowed -> {}
+                case Verdict.Stopped stopped -> stopped.objections().forEach(o -> against.add(when + ": " + o.says()));
+                case Verdict.Refused refused ->
+                    against.add(when + ": " + refused.objection().says());
+            }
+        }
+        if (!against.isEmpty()) {
+            throw new NotAll(against);
+        }
     }
 
     private void write(UUID household, UUID person, Product product, Given given, String over) {

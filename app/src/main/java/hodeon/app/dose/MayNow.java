@@ -1,6 +1,7 @@
 package hodeon.app.dose;
 
 import hodeon.core.medication.DoseAnswer;
+import hodeon.core.medication.DoseGate;
 import hodeon.core.medication.Moments;
 import hodeon.core.medication.NextDose;
 import hodeon.core.medication.formulary.Product;
@@ -13,17 +14,18 @@ import java.time.ZoneId;
  *
  * @param fine whether it may be given now, with nothing to ask first
  */
-record MayNow(boolean fine, String says) {
+public record MayNow(boolean fine, String says) {
 
-    static MayNow of(DoseCase of, Product product, ZoneId zone) {
-        return switch (of.gate().answer(product, of.now())) {
+    /** @param zone whose clock times are said on */
+    public static MayNow of(DoseGate gate, Product product, Instant at, ZoneId zone) {
+        return switch (gate.answer(product, at)) {
             case DoseAnswer.Refused refused -> new MayNow(false, "Not said for them: " + refused.reason());
             case DoseAnswer.Give give -> {
-                NextDose next = of.gate().next(product, of.now()).orElseThrow();
+                NextDose next = gate.next(product, at).orElseThrow();
                 boolean now = next.now().signum() > 0;
                 yield new MayNow(
                         now && !give.asks(),
-                        clockSays(give, next, of.now(), zone)
+                        clockSays(give, next, at, zone)
                                 + (give.asks()
                                         ? now ? " But ask first, for what stands below." : " Ask first, too."
                                         : ""));

@@ -7,6 +7,7 @@ import hodeon.core.trip.Trip;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
@@ -41,7 +42,13 @@ record TrailEntry(
      * @param zone where the clock on the wall stood
      * @param over why medicine was given although its clock spoke against it; empty if nobody said so
      */
-    record Checked(UUID id, UseLog.Line line, UseLog.Detail detail, LocalDateTime when, ZoneId zone, String over) {}
+    record Checked(UUID id, UseLog.Line line, UseLog.Detail detail, LocalDateTime when, ZoneId zone, String over) {
+
+        /** Where clocks went back an hour comes twice: the later one is meant, which makes one wait longer. */
+        ZonedDateTime moment() {
+            return when.atZone(zone).withLaterOffsetAtOverlap();
+        }
+    }
 
     /** Empty with everything that is wrong in {@code faults}. */
     Optional<Checked> check(Trip trip, Catalogue catalogue, Faults faults) {
@@ -62,6 +69,7 @@ record TrailEntry(
         UseLog.Line line = new UseLog.Line(when.toLocalDate(), what, 1, oneLine("note", text(note), 200, faults));
         UseLog.Detail detail = new UseLog.Detail(
                 Optional.of(when),
+                zoneOr(ZoneId.systemDefault()).getId(),
                 oneLine("who", text(who), 80, faults),
                 oneLine("place", text(place), 120, faults),
                 pieces,

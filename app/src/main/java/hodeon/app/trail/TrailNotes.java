@@ -51,7 +51,7 @@ class TrailNotes {
                         note.id(),
                         note.detail().who(),
                         note.detail().used(),
-                        note.when().atZone(note.zone()),
+                        note.moment(),
                         by + ", on the trail",
                         note.over()));
         if (!given.against().isEmpty()) {

@@ -112,7 +112,7 @@ class LogController {
                         kept.line().note(),
                         detail.place(),
                         detail.tourniquetAt()
-                                .map(t -> "tourniquet on at " + t.toString().replace('T', ' '))
+                                .map(t -> "tourniquet on at " + t.toString().replace('T', ' ') + in(kept))
                                 .orElse(""),
                         detail.bodyPlace(),
                         detail.specimen() ? "specimen kept" : "",
@@ -121,6 +121,11 @@ class LogController {
                                 : "")
                 .filter(s -> !s.isEmpty())
                 .collect(Collectors.joining("; "));
+    }
+
+    /** A time never stands without naming whose clock it is, where that was kept. */
+    private static String in(UseLog.Kept kept) {
+        return kept.detail().zone().isEmpty() ? "" : " (" + kept.detail().zone() + ")";
     }
 
     private static String used(UseLog.Kept kept, Known known) {
@@ -152,7 +157,7 @@ class LogController {
                                 k.id(),
                                 k.detail()
                                         .at()
-                                        .map(t -> t.toString().replace('T', ' '))
+                                        .map(t -> t.toString().replace('T', ' ') + in(k))
                                         .orElse(k.line().on().toString()),
                                 known.catalogue()
                                         .problem(k.line().problem())

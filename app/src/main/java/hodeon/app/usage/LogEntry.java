@@ -40,6 +40,9 @@ class LogEntry {
     @Nullable
     LocalDateTime happenedAt;
 
+    /** Where that clock stood; empty for what was noted before it was kept. */
+    String zone = "";
+
     /** Who of the household it was, if they were known by that name when it was noted. */
     @Nullable
     UUID personId;
@@ -76,6 +79,7 @@ class LogEntry {
         this(householdId, tripId, line);
         this.id = id;
         this.happenedAt = detail.at().orElse(null);
+        this.zone = detail.zone();
         this.who = detail.who();
         this.atPlace = detail.place();
         this.tourniquetAt = detail.tourniquetAt().orElse(null);
@@ -89,6 +93,7 @@ class LogEntry {
     UseLog.Detail detail() {
         return new UseLog.Detail(
                 Optional.ofNullable(happenedAt),
+                zone,
                 who,
                 atPlace,
                 Map.copyOf(used),

@@ -27,7 +27,9 @@ class LogWritten implements AlsoWritten {
     @Override
     public List<Line> about(UUID household, PeopleService.Known person) {
         return entries.findByHouseholdIdOrderById(household).stream()
-                .filter(e -> e.who.equalsIgnoreCase(person.profile().name()))
+                .filter(e -> e.personId == null
+                        ? e.who.equalsIgnoreCase(person.profile().name())
+                        : e.personId.equals(person.id()))
                 .map(e -> new Line(e.happenedOn, e.problemId, e.times, e.note))
                 .toList();
     }

@@ -57,6 +57,8 @@ public class UseLog {
     /**
      * What else was noted on the trail.
      *
+     * @param at on the clock on the wall
+     * @param zone where that clock was; empty where it is not known
      * @param who a name of the party, “a stranger”, or empty
      * @param used pieces by supply id
      * @param bodyPlace where on the body, of a tick or a burn
@@ -65,6 +67,7 @@ public class UseLog {
      */
     public record Detail(
             Optional<LocalDateTime> at,
+            String zone,
             String who,
             String place,
             Map<String, Integer> used,

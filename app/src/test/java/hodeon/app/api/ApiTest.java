@@ -131,6 +131,59 @@ class ApiTest extends WebTest {
     }
 
     @Test
+    void theDoseSheetExampleSaysWhatThePagesSay() throws Exception {
+        JsonNode products =
+                ok("/api/v1/doses/sheet", example("doses-sheet.json")).path("products");
+        // 29 kg x 15 mg = 435 mg; / 24 mg a ml, down to 18 ml; four fit into 24 h.
+        JsonNode paracetamol = products.path(0).path("dose");
+        assertThat(paracetamol.path("most").asDouble()).isEqualTo(18);
+        assertThat(paracetamol.path("milligrams").asString()).isEqualTo("432 mg");
+        assertThat(paracetamol.path("mostInADay").asDouble()).isEqualTo(72);
+        assertThat(paracetamol.path("minutesApart").asInt()).isEqualTo(360);
+        assertThat(paracetamol.path("directed").path(0).asString()).isEqualTo("by the harbour practice on 2026-05-01");
+        assertThat(products.path(1).path("cautions").valueStream().map(c -> c.path("because")
+                        .asString()))
+                .contains("asthma", "takes sertraline");
+        assertThat(products.path(2).path("refused").path("why").asString()).isEqualTo("not-for-them");
+        assertThat(products.path(3).path("cautions").valueStream().map(c -> c.path("kind")
+                        .asString()))
+                .contains("not-known-here");
+    }
+
+    @Test
+    void theDoseClockExampleGivesTheWorkedTimes() throws Exception {
+        JsonNode answer = ok("/api/v1/doses/clock", example("doses-clock.json"));
+        JsonNode tablets = answer.path("products").path(0);
+        assertThat(tablets.path("now").asDouble()).isZero();
+        assertThat(tablets.path("fullFrom").asString()).isEqualTo("2026-06-02T06:00Z");
+        assertThat(tablets.path("says").asString()).contains("Tue 06:00, Etc/UTC, in 7 h 0 min");
+        assertThat(answer.path("lastDay").path(0).path("taken").asDouble()).isEqualTo(3500);
+        assertThat(answer.path("lastDay").path(0).path("room").asDouble()).isEqualTo(500);
+        assertThat(answer.path("verdict").path("verdict").asString()).isEqualTo("stopped");
+        assertThat(answer.path("verdict")
+                        .path("objections")
+                        .path(0)
+                        .path("says")
+                        .asString())
+                .isEqualTo("paracetamol: less than 4 h before the dose of Mon 16:00, Etc/UTC.");
+        // A dog, and a time to come, are refused outright.
+        String dog = example("doses-clock.json").replace("\"ageYears\": 40", "\"ageYears\": 4, \"dog\": true");
+        assertThat(ok("/api/v1/doses/clock", dog)
+                        .path("verdict")
+                        .path("verdict")
+                        .asString())
+                .isEqualTo("refused");
+        String ahead = example("doses-clock.json").replace("2026-06-01T14:00:00", "2026-06-02T14:00:00");
+        assertThat(ok("/api/v1/doses/clock", ahead)
+                        .path("verdict")
+                        .path("objections")
+                        .path(0)
+                        .path("kind")
+                        .asString())
+                .isEqualTo("in-the-future");
+    }
+
+    @Test
     void aTripIsMadeReadAndPlannedByTheSameRulesAsThePages() throws Exception {
         MockHttpServletResponse made = send("/api/v1/trips", example("trip.json"));
         assertThat(made.getStatus()).as(made.getContentAsString()).isEqualTo(201);
@@ -192,7 +245,10 @@ class ApiTest extends WebTest {
                 "/api/v1/plans/solve | {\"supplies\": [{\"id\": \"p\", \"massGrams\": -3, \"minPieces\": 5, \"maxPieces\": 2, \"serves\": [{\"step\": \"none\", \"tier\": 2}]}], \"steps\": [{\"id\": \"s\", \"worth\": 1, \"atLeast\": [0.2, 0.5]}]} | steps[0].atLeast supplies[0].massGrams supplies[0].maxPieces supplies[0].serves[0].step supplies[0].serves[0].tier",
                 "/api/v1/plans/solve | {\"supplies\": [], \"steps\": [], \"gap\": 3, \"timeLimitSeconds\": 1e9} | gap timeLimitSeconds",
                 "/api/v1/rehearsals | {\"problems\": [], \"supplies\": [], \"trips\": 1e12} | trips",
-                "/api/v1/rehearsals | [] | (body) problems supplies"
+                "/api/v1/rehearsals | [] | (body) problems supplies",
+                "/api/v1/doses/sheet | {} | person.name person.born",
+                "/api/v1/doses/sheet | {\"at\": \"noon\", \"zone\": \"Mars\", \"tradition\": \"roman\", \"products\": [\"moonshine\"], \"person\": {\"name\": \"Sef\", \"ageMonths\": -3, \"kilograms\": 900, \"conditions\": [\"luck\"], \"directions\": [{\"ingredient\": \"paracetamol\"}]}} | at zone tradition products person.ageMonths person.kilograms person.conditions person.directions[0].mostMgAtOnce person.directions[0].hoursApart person.directions[0].by",
+                "/api/v1/doses/clock | {\"person\": {\"name\": \"Sef\", \"ageYears\": 40}, \"history\": [{\"at\": \"2026-06-01\", \"product\": \"x\", \"units\": 0}], \"dose\": {}} | history[0].at history[0].product history[0].units dose.product dose.units"
             })
     void everyFaultIsNamedAtItsPath(String address, String body, String fields) throws Exception {
         MockHttpServletResponse response = send(address, body);

@@ -202,7 +202,7 @@ class PeoplePageTest extends WebTest {
                 UUID.randomUUID(),
                 new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, "on " + NAME + "'s heel"),
                 new UseLog.Detail(
-                        Optional.empty(), NAME, "", Map.of(), Optional.empty(), "", false, OptionalInt.empty()));
+                        Optional.empty(), "", NAME, "", Map.of(), Optional.empty(), "", false, OptionalInt.empty()));
         send(mine, "/trips/new", with(with(brief, "do", "draft"), "name", "Another"));
         send(mine, "/people/" + id + "/erase", "name", "Quill").andExpect(flash().attributeExists("faults"));
         assertThat(people.all(mine.householdId())).hasSize(1);
@@ -217,5 +217,58 @@ class PeoplePageTest extends WebTest {
             assertThat(k.line().note()).isEqualTo("on somebody's heel");
         });
         open(mine, "/trips/new").andExpect(content().string(not(containsString(NAME))));
+    }
+
+    private UUID written(String name) throws Exception {
+        String to = String.valueOf(send(mine, "/people/new", "name", name, "years", "30", "kilograms", "60")
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl());
+        return UUID.fromString(to.replace("/people/", ""));
+    }
+
+    /** “An” stands in “stand” and “canvas” as well; only the person is taken out, also where they were called otherwise then. */
+    @Test
+    void erasingTakesOutExactlyThatPerson() throws Exception {
+        UUID an = written("An");
+        written("Anneke");
+        String[] brief = with(
+                with(with(brief("Marrowfjord"), "people[1].name", "An"), "people[1].years", "30"),
+                "people[1].kilograms",
+                "60");
+        brief = with(
+                with(with(brief, "people[2].name", "Anneke"), "people[2].years", "30"), "people[2].kilograms", "60");
+        UUID tripId = UUID.fromString(String.valueOf(send(mine, "/trips/new", brief)
+                        .andReturn()
+                        .getResponse()
+                        .getRedirectedUrl())
+                .replace("/trips/", "")
+                .replace("/odds", ""));
+        log.keep(
+                mine.householdId(),
+                tripId,
+                UUID.randomUUID(),
+                new UseLog.Line(
+                        LocalDate.of(2027, 6, 12),
+                        "blister",
+                        1,
+                        "canvas stand fell on An, an odd knock; Anneke helped"),
+                new UseLog.Detail(
+                        Optional.empty(), "", "An", "", Map.of(), Optional.empty(), "", false, OptionalInt.empty()));
+        // Another name since: the trip and the log still know who it was.
+        send(mine, "/people/" + an, "version", "0", "name", "Annika", "years", "30", "kilograms", "60");
+        send(mine, "/people/" + an + "/erase", "name", "Annika").andExpect(redirectedUrl("/people"));
+        assertThat(trips.find(mine.householdId(), tripId).trip().party().people())
+                .extracting(Person::name)
+                .containsExactly("Ottilie Brandt", "Somebody 2", "Anneke");
+        assertThat(log.of(mine.householdId(), tripId)).allSatisfy(k -> {
+            assertThat(k.detail().who()).isEmpty();
+            assertThat(k.line().note()).isEqualTo("canvas stand fell on An, an odd knock; Anneke helped");
+        });
+        UUID again = written("An");
+        send(mine, "/people/" + again + "/erase", "name", "An").andExpect(redirectedUrl("/people"));
+        assertThat(log.of(mine.householdId(), tripId).getFirst().line().note())
+                .isEqualTo("canvas stand fell on somebody, an odd knock; Anneke helped");
+        assertThat(people.all(mine.householdId())).hasSize(1);
     }
 }

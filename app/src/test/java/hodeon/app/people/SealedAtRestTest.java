@@ -51,6 +51,7 @@ class SealedAtRestTest extends WebTest {
                 new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, PeoplePageTest.NAME),
                 new UseLog.Detail(
                         Optional.empty(),
+                        "",
                         PeoplePageTest.NAME,
                         "",
                         Map.of(),

@@ -142,6 +142,53 @@ class TrailPageTest extends StockTest {
                 .andExpect(content().string(containsString("struck out by removing its note from the log")));
     }
 
+    private String somebody(String name, String... more) throws Exception {
+        String[] form = {"name", name, "years", "41", "kilograms", "68"};
+        for (int i = 0; i < more.length; i += 2) {
+            form = with(form, more[i], more[i + 1]);
+        }
+        return String.valueOf(
+                send(mine, "/people/new", form).andReturn().getResponse().getRedirectedUrl());
+    }
+
+    /** On a long trip: a note of twenty days ago is weighed against that day, and none goes for a time to come. */
+    @Test
+    void aLateNoteIsJudgedAtItsOwnMomentAndNoneLiesAhead() throws Exception {
+        trip = trip(mine, brief("Skerry ring", TODAY.minusDays(25), TODAY.plusDays(3)));
+        id = UUID.fromString(trip.replace("/trips/", ""));
+        somebody("Ottilie Brandt");
+        String then = TODAY.minusDays(20) + "T08:00";
+        int kept = 0;
+        for (int i = 0; i < 4; i++) {
+            int status = note(mine, tablets("Ottilie Brandt", then))
+                    .andReturn()
+                    .getResponse()
+                    .getStatus();
+            kept += status == 201 ? 1 : 0;
+        }
+        assertThat(kept).isEqualTo(1);
+        note(mine, tablets("Ottilie Brandt", TODAY.plusDays(2) + "T08:00"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("has not come yet")));
+    }
+
+    private static String tablets(String who, String at) {
+        return """
+                {"id":"%s","at":"%s","zone":"Europe/Oslo","problem":"headache","who":"%s","used":{"paracetamol":1}}""".formatted(UUID.randomUUID(), at, who);
+    }
+
+    @Test
+    void tabletsForADogAreLoggedWithAReasonAndAreNoDose() throws Exception {
+        String kelp = somebody("Kelp", "dog", "true");
+        note(mine, tablets("Kelp", YESTERDAY + "T08:00"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("poisons dogs")));
+        note(mine, tablets("Kelp", YESTERDAY + "T08:00").replace("}}", "},\"over\":\"it ate them\"}"))
+                .andExpect(status().isCreated())
+                .andExpect(content().string(containsString("is on no dose clock")));
+        open(mine, kelp + "/clock").andExpect(content().string(not(containsString("2 tablets of Paracetamol"))));
+    }
+
     @Test
     void whatMustBeToldLaterIsKept() throws Exception {
         note(mine, """
