@@ -31,10 +31,33 @@ public sealed interface Card {
         }
     }
 
-    /** A product on a dose card. */
-    record DoseLine(String name, String amount, String often, List<String> heed) {}
+    /**
+     * Whose card it is; it stands at the head of every page of it.
+     *
+     * @param mass with the day it was taken, and what is wrong with it
+     */
+    record Holder(String name, String age, String mass, String reactsTo, String has, String asOf) {}
 
-    record DoseCard(String title, String who, List<DoseLine> lines, List<String> refused) implements Card {
+    /** Rescue medicine of their own: where it is, how it is used and how often again, and what was directed. */
+    record RescueLine(String name, String where, String how, String again, String directed) {}
+
+    /** A product on a dose card; {@code holds} says what is in a mixture. */
+    record DoseLine(String name, String holds, String amount, String often, String directed, List<String> heed) {}
+
+    /** What shares an ingredient, under one most for what is shared. */
+    record DoseGroup(List<DoseLine> lines, List<String> together) {}
+
+    record DoseCard(
+            String title,
+            Holder holder,
+            List<RescueLine> rescue,
+            List<String> everyDay,
+            List<DoseGroup> groups,
+            List<String> notTogether,
+            List<String> notWhen,
+            List<String> refused,
+            String tooMany)
+            implements Card {
 
         @Override
         public String kind() {

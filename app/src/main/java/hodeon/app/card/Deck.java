@@ -3,7 +3,6 @@ package hodeon.app.card;
 import hodeon.app.card.Card.ContactsCard;
 import hodeon.app.card.Card.ContentsCard;
 import hodeon.app.card.Card.DoseCard;
-import hodeon.app.card.Card.DoseLine;
 import hodeon.app.card.Card.IncidentForm;
 import hodeon.app.card.Card.LabelSheet;
 import hodeon.app.card.Card.PersonCard;
@@ -25,10 +24,6 @@ import hodeon.app.usage.Knowledge;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.medication.Bag;
-import hodeon.core.medication.Caution;
-import hodeon.core.medication.DoseAnswer;
-import hodeon.core.medication.DoseSheet;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.stock.Held;
@@ -41,7 +36,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -58,6 +52,7 @@ class Deck {
     private final MatService mats;
     private final StockService stock;
     private final Knowledge knowledge;
+    private final DoseCards doseCards;
     private final Clock clock;
 
     Deck(
@@ -67,6 +62,7 @@ class Deck {
             MatService mats,
             StockService stock,
             Knowledge knowledge,
+            DoseCards doseCards,
             Clock clock) {
         this.patients = patients;
         this.medicines = medicines;
@@ -74,6 +70,7 @@ class Deck {
         this.mats = mats;
         this.stock = stock;
         this.knowledge = knowledge;
+        this.doseCards = doseCards;
         this.clock = clock;
     }
 
@@ -123,7 +120,7 @@ class Deck {
         return going.patient().age().toString();
     }
 
-    private static String regular(Profile.Regular regular, Formulary formulary) {
+    static String regular(Profile.Regular regular, Formulary formulary) {
         Optional<Product> product = formulary.product(regular.product());
         return product.map(p -> p.form().says(plain(regular.units())) + " of " + p.name())
                         .orElse(regular.product())
@@ -136,52 +133,10 @@ class Deck {
                 + contact.phone();
     }
 
-    /** For what is on the mat and swallowed or injected; two strengths of one syrup never share a card. */
+    /** For what is on the mat and swallowed; two strengths of one syrup never share a card. */
     List<DoseCard> doses(UUID household, StoredTrip trip, Going going) {
-        Formulary formulary = medicines.of(household);
-        DoseSheet sheet = new DoseSheet(formulary, medicines.rules(household).tradition());
-        Set<String> onMat = mats.onMat(household, trip).pieces().keySet();
-        List<List<Product>> lists = Bag.apart(formulary.products().stream()
-                .filter(p -> p.supply().filter(onMat::contains).isPresent()
-                        && !p.form().onTheSpot())
-                .toList());
-        List<DoseCard> cards = new ArrayList<>();
-        for (List<Product> list : lists) {
-            String which = lists.size() == 1 ? "" : " (card " + (cards.size() + 1) + " of " + lists.size() + ")";
-            cards.add(doses(going, sheet, list, "Doses: " + going.name() + which));
-        }
-        return cards.isEmpty() ? List.of(doses(going, sheet, List.of(), "Doses: " + going.name())) : cards;
-    }
-
-    private DoseCard doses(Going going, DoseSheet sheet, List<Product> products, String title) {
-        LocalDate today = LocalDate.now(clock);
-        List<DoseLine> lines = new ArrayList<>();
-        List<String> refused = new ArrayList<>();
-        for (Product product : products) {
-            switch (sheet.of(product, going.patient())) {
-                case DoseAnswer.Refused not -> refused.add(product.name() + ". " + not.reason());
-                case DoseAnswer.Give give ->
-                    lines.add(new DoseLine(
-                            product.name(),
-                            give.amount(),
-                            give.often(),
-                            give.cautions().stream()
-                                    .filter(c -> c.asks() && c.kind() != Caution.Kind.OLD_MASS)
-                                    .map(c -> c.because() + ": " + c.says())
-                                    .toList()));
-            }
-        }
-        return new DoseCard(
-                title,
-                age(going, today)
-                        + going.patient()
-                                .weighed()
-                                .map(w -> ", " + plain(w.kilograms()) + " kg")
-                                .orElse("")
-                        + (going.patient().massIsStale() ? " (old: weigh again first)" : "")
-                        + "; as of " + today,
-                lines,
-                refused);
+        return doseCards.of(
+                household, going, mats.onMat(household, trip).pieces().keySet());
     }
 
     /** By pocket where the trip's kit lies packed, else by group as it lies on the mat. */
@@ -311,7 +266,7 @@ class Deck {
         return all;
     }
 
-    private static String capital(String words) {
+    static String capital(String words) {
         return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 

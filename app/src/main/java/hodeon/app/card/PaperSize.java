@@ -5,19 +5,21 @@ import java.util.Locale;
 
 /** Paper a card is printed on, in millimetres. */
 enum PaperSize {
-    A4(210, 297, 14, "A4, for the folder"),
-    A6(105, 148, 7, "A6, for the pocket"),
-    POUCH(85, 120, 5, "pouch, 85 × 120 mm");
+    A4(210, 297, 14, 9, "A4, for the folder"),
+    A6(105, 148, 7, 12, "A6, for the pocket"),
+    POUCH(85, 120, 5, 14, "pouch, 85 × 120 mm");
 
     private final int width;
     private final int height;
     private final int margin;
+    private final int holder;
     private final String label;
 
-    PaperSize(int width, int height, int margin, String label) {
+    PaperSize(int width, int height, int margin, int holder, String label) {
         this.width = width;
         this.height = height;
         this.margin = margin;
+        this.holder = holder;
         this.label = label;
     }
 
@@ -39,6 +41,11 @@ enum PaperSize {
 
     public int margin() {
         return margin;
+    }
+
+    /** Room at the head of every page of a card for whose it is. */
+    public int holder() {
+        return holder;
     }
 
     public String label() {

@@ -65,7 +65,7 @@ final class PersonFields {
                 form.put(at + "perKilogram", directed.perKilogram().toPlainString());
             }
             form.put(at + "most", directed.mostAtOnce().toPlainString());
-            form.put(at + "hours", directed.hoursApart());
+            form.put(at + "hours", directed.hoursApart().toPlainString());
             form.put(at + "day", directed.mostInADay().toPlainString());
             if (directed.beyondLabel()) {
                 form.put(at + "beyond", true);

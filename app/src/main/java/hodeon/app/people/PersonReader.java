@@ -34,6 +34,9 @@ final class PersonReader {
     private static final int LONGEST_NOTES = 2000;
     private static final BigDecimal LEAST_KILOGRAMS = new BigDecimal("0.5");
     private static final BigDecimal MOST_KILOGRAMS = new BigDecimal(300);
+    /** Three minutes: rescue medicine may be directed again within the hour. */
+    private static final BigDecimal LEAST_HOURS = new BigDecimal("0.05");
+
     private static final int MOST_HOURS = 24 * 7;
 
     private final Typed form;
@@ -187,12 +190,7 @@ final class PersonReader {
             Optional<BigDecimal> once = milligrams(at + "most", "the most at once in mg", true);
             Optional<BigDecimal> day = milligrams(at + "day", "the most in 24 h in mg", true);
             Optional<BigDecimal> hours = number(
-                            at + "hours",
-                            "the hours between two doses",
-                            BigDecimal.ONE,
-                            BigDecimal.valueOf(MOST_HOURS),
-                            true)
-                    .filter(n -> whole(at + "hours", n));
+                    at + "hours", "the hours between two doses", LEAST_HOURS, BigDecimal.valueOf(MOST_HOURS), true);
             if (once.isPresent() && day.isPresent() && day.get().compareTo(once.get()) < 0) {
                 faults.add(
                         at + "day",
@@ -205,7 +203,7 @@ final class PersonReader {
                     constant(at + "form", MedicineForm.class).orElse(null),
                     each.orElse(null),
                     once.orElse(BigDecimal.ONE),
-                    hours.map(BigDecimal::intValue).orElse(1),
+                    hours.orElse(BigDecimal.ONE),
                     day.orElse(BigDecimal.ONE),
                     eachDay.orElse(null),
                     from.map(Age::months).orElse(null),
@@ -264,14 +262,6 @@ final class PersonReader {
             return Optional.empty();
         }
         return Optional.of(new BigDecimal(text));
-    }
-
-    private boolean whole(String field, BigDecimal number) {
-        if (number.stripTrailingZeros().scale() > 0) {
-            faults.add(field, number.toPlainString(), "this is a whole number", "Leave the decimals out");
-            return false;
-        }
-        return true;
     }
 
     private Optional<LocalDate> day(String field, boolean needed) {

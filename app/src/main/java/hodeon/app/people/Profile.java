@@ -14,6 +14,7 @@ import hodeon.core.party.Training;
 import hodeon.core.units.Dose;
 import hodeon.core.units.Mass;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -84,7 +85,7 @@ public record Profile(
             @Nullable MedicineForm form,
             @Nullable BigDecimal perKilogram,
             BigDecimal mostAtOnce,
-            int hoursApart,
+            BigDecimal hoursApart,
             BigDecimal mostInADay,
             @Nullable BigDecimal perKilogramADay,
             @Nullable Integer fromMonths,
@@ -100,7 +101,10 @@ public record Profile(
                     Optional.ofNullable(form),
                     Optional.ofNullable(perKilogram).map(Dose::ofMilligrams),
                     Dose.ofMilligrams(mostAtOnce),
-                    Duration.ofHours(hoursApart),
+                    Duration.ofMinutes(hoursApart
+                            .multiply(BigDecimal.valueOf(60))
+                            .setScale(0, RoundingMode.CEILING)
+                            .longValueExact()),
                     Dose.ofMilligrams(mostInADay),
                     Optional.ofNullable(perKilogramADay).map(Dose::ofMilligrams),
                     Optional.ofNullable(fromMonths).map(Age::ofMonths),

@@ -15,6 +15,8 @@ import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
@@ -27,6 +29,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class CardPageTest extends WebTest {
@@ -124,7 +127,8 @@ class CardPageTest extends WebTest {
             for (int page = 1; page <= pdf.getNumberOfPages(); page++) {
                 stripper.setStartPage(page);
                 stripper.setEndPage(page);
-                heads.add(stripper.getText(pdf).lines().findFirst().orElse(""));
+                // Above the title of a dose card stands whose it is.
+                heads.addAll(stripper.getText(pdf).lines().limit(4).toList());
             }
             assertThat(heads)
                     .contains(
@@ -136,6 +140,103 @@ class CardPageTest extends WebTest {
                             "Doses: Beck Halla",
                             "Whom to call: Skerry ring",
                             "What happened: Skerry ring");
+        }
+    }
+
+    /** Torn apart, every page still says whose it is; what somebody needs in a hurry stands on the first. */
+    @ParameterizedTest
+    @ValueSource(strings = {"a4", "a6", "pouch"})
+    void everyPageOfADoseCardSaysWhoseItIs(String size) throws Exception {
+        String trip = trip();
+        send(mine, "/medicines/rules", "tradition", "BRITISH", "reserve", "", "poison", "Poison line 0000 555 0199");
+        for (String supply : List.of("child-paracetamol", "ibuprofen", "cold-relief", "aspirin", "motion-tablet")) {
+            String page =
+                    open(mine, trip + "/medicines").andReturn().getResponse().getContentAsString();
+            String version = page.replaceAll("(?s).*name=\"version\" value=\"(\\d+)\".*", "$1");
+            send(
+                    mine,
+                    trip + "/medicines/pin",
+                    "supply",
+                    supply,
+                    "pieces",
+                    "4",
+                    "version",
+                    version.matches("\\d+") ? version : "0");
+        }
+        try (PDDocument pdf = pdf(mine, trip, "doses-1", size)) {
+            PDFTextStripper stripper = new PDFTextStripper();
+            stripper.setSortByPosition(true);
+            for (int page = 1; page <= pdf.getNumberOfPages(); page++) {
+                stripper.setStartPage(page);
+                stripper.setEndPage(page);
+                assertThat(stripper.getText(pdf).replaceAll("\\s+", " "))
+                        .as("page %d", page)
+                        .contains("Beck Halla, 9 years, 29 kg on ", "no allergy written down", "asthma", "as of 20");
+            }
+            stripper.setStartPage(1);
+            stripper.setEndPage(1);
+            String first = stripper.getText(pdf).replaceAll("\\s+", " ");
+            assertThat(first)
+                    .contains("Reliever inhaler: deck bag", "Again:", "Next allowed", "Poison line 0000 555 0199")
+                    .doesNotContain("Not for them");
+            String all = text(pdf);
+            assertThat(all)
+                    .contains("15 ml (360 mg)", "Not for them, or not said", "5 ml of Children's cetirizine syrup")
+                    .doesNotContainPattern("Not for them, or not said.*inhaler");
+        }
+    }
+
+    @Test
+    void aCardSaysWhatIsInAMixtureWhatIsSharedAndWhoDirected() throws Exception {
+        send(
+                mine,
+                "/people/new",
+                "name",
+                "Ottilie Brandt",
+                "born",
+                "1982-03-09",
+                "kilograms",
+                "68",
+                "direction[0].ingredient",
+                "ibuprofen",
+                "direction[0].most",
+                "400",
+                "direction[0].day",
+                "1200",
+                "direction[0].hours",
+                "8",
+                "direction[0].by",
+                "the harbour practice",
+                "direction[0].on",
+                LocalDate.now(ZoneId.systemDefault()).minusDays(9).toString());
+        send(
+                mine,
+                "/medicines",
+                "name",
+                "Green box tablets",
+                "ingredient",
+                "paracetamol",
+                "form",
+                "TABLET",
+                "strength",
+                "500",
+                "supply",
+                "paracetamol",
+                "step",
+                "1",
+                "perPiece",
+                "2");
+        String trip = trip();
+        send(mine, trip + "/medicines/pin", "supply", "cold-relief", "pieces", "4", "version", "0");
+        try (PDDocument pdf = pdf(mine, trip, "doses-0", "a4")) {
+            assertThat(text(pdf))
+                    .contains(
+                            "born 1982-03-09, 44 years",
+                            "Together no more than 4000 mg of paracetamol in 24 h, from all of these.",
+                            "Green box tablets 1 tablet holds paracetamol 500 mg",
+                            "caffeine 25 mg, paracetamol 500 mg, phenylephrine 5 mg",
+                            "Directed by the harbour practice on ",
+                            "Heed");
         }
     }
 

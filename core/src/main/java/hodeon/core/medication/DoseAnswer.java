@@ -51,6 +51,15 @@ public sealed interface DoseAnswer {
                     : least().stripTrailingZeros().toPlainString() + " to " + upTo;
         }
 
+        /** The same with what it holds: “2 capsules (4 mg) first, then 1 capsule (2 mg)”. */
+        public String amountWithMilligrams() {
+            String later = range() + " (" + product.milligrams(least())
+                    + (least().compareTo(most()) == 0 ? "" : " to " + product.milligrams(most())) + ")";
+            return dosing.first()
+                    .map(f -> product.says(f) + " (" + product.milligrams(f) + ") first, then " + later)
+                    .orElse(later);
+        }
+
         /** What that holds, such as “180 mg” or “500 mg to 1000 mg”. */
         public String milligrams() {
             String most = product.milligrams(dosing.mostEver());

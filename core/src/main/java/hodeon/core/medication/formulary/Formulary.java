@@ -1,5 +1,6 @@
 package hodeon.core.medication.formulary;
 
+import hodeon.core.party.RescueMedicine;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,13 +22,20 @@ public final class Formulary {
     private final Map<String, Product> products;
     private final List<Label> labels;
     private final List<Rule> rules;
+    private final List<RescueUse> rescue;
     private final IngredientNames names;
 
-    public Formulary(List<Ingredient> ingredients, List<Product> products, List<Label> labels, List<Rule> rules) {
+    public Formulary(
+            List<Ingredient> ingredients,
+            List<Product> products,
+            List<Label> labels,
+            List<Rule> rules,
+            List<RescueUse> rescue) {
         this.ingredients = byId(ingredients, Ingredient::id);
         this.products = byId(products, Product::id);
         this.labels = List.copyOf(labels);
         this.rules = List.copyOf(rules);
+        this.rescue = List.copyOf(rescue);
         this.names = new IngredientNames(ingredients);
     }
 
@@ -51,6 +59,11 @@ public final class Formulary {
 
     public List<Rule> rules() {
         return rules;
+    }
+
+    /** How prescribed rescue medicine is used. */
+    public Optional<RescueUse> rescue(RescueMedicine medicine) {
+        return rescue.stream().filter(u -> u.medicine() == medicine).findFirst();
     }
 
     public Optional<Ingredient> ingredient(String id) {
@@ -123,6 +136,7 @@ public final class Formulary {
                         .toList(),
                 Stream.concat(ownProducts.stream(), products.values().stream()).toList(),
                 Stream.concat(ownLabels.stream(), labels.stream()).toList(),
-                rules);
+                rules,
+                rescue);
     }
 }

@@ -8,6 +8,7 @@ import hodeon.core.medication.formulary.Rule.With;
 import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
+import hodeon.core.party.RescueMedicine;
 import hodeon.core.units.Dose;
 import java.io.IOException;
 import java.io.InputStream;
@@ -25,7 +26,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Reads the four reference files of medicines; everything wrong in them is reported at once, with file and line. */
+/** Reads the reference files of medicines; everything wrong in them is reported at once, with file and line. */
 public final class FormularyReader {
 
     /** What was read, and everything that was wrong with it. Use the formulary only when there are no faults. */
@@ -42,14 +43,19 @@ public final class FormularyReader {
 
     /** The reference data that ship with the product; throws {@link IllegalStateException} if they are damaged. */
     public static Formulary shipped() {
-        Reading reading = read(file("ingredients.txt"), file("products.txt"), file("labels.txt"), file("cautions.txt"));
+        Reading reading = read(
+                file("ingredients.txt"),
+                file("products.txt"),
+                file("labels.txt"),
+                file("cautions.txt"),
+                file("rescue.txt"));
         if (!reading.faults().isEmpty()) {
             throw new IllegalStateException("Reference data: " + reading.faults());
         }
         return reading.formulary();
     }
 
-    public static Reading read(String ingredients, String products, String labels, String cautions) {
+    public static Reading read(String ingredients, String products, String labels, String cautions, String rescue) {
         FormularyReader reader = new FormularyReader();
         List<Ingredient> substances =
                 reader
@@ -83,7 +89,10 @@ public final class FormularyReader {
                 .stream()
                 .map(reader::rule)
                 .toList();
-        return new Reading(new Formulary(substances, packs, says, rules), List.copyOf(reader.faults));
+        List<RescueUse> uses = reader.sections("rescue.txt", rescue, "how", "again", "source").stream()
+                .flatMap(v -> reader.rescue(v).stream())
+                .toList();
+        return new Reading(new Formulary(substances, packs, says, rules, uses), List.copyOf(reader.faults));
     }
 
     private Ingredient ingredient(SectionValues v) {
@@ -173,6 +182,19 @@ public final class FormularyReader {
                     v.text("source")));
         } catch (IllegalArgumentException e) {
             v.fault(v.line(), "“" + heading[1] + "” is no tradition of labels.");
+            return Optional.empty();
+        }
+    }
+
+    private Optional<RescueUse> rescue(SectionValues v) {
+        try {
+            return Optional.of(new RescueUse(
+                    SectionValues.named(v.id(), RescueMedicine.class),
+                    v.text("how"),
+                    v.text("again"),
+                    v.text("source")));
+        } catch (IllegalArgumentException e) {
+            v.fault(v.line(), "“" + v.id() + "” is no rescue medicine.");
             return Optional.empty();
         }
     }

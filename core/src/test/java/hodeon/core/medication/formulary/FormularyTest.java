@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.need.Drivers;
+import hodeon.core.party.RescueMedicine;
 import hodeon.core.units.Dose;
 import java.math.BigDecimal;
 import java.util.HashSet;
@@ -61,7 +62,8 @@ class FormularyTest {
                                 "[a]\nname = a\nceiling = much\n[b]\nname = b\nclass = blue",
                                 "[p]\nname = p\nform = pill\nholds = c 5\n[q]\nname = q\nform = tablet\nholds = a 0",
                                 "[z british]\nband = age 2y- dose 5 every 4h\n[a british]\nband = 2 tablets\n[a roman]\nband = age 2y- dose 5 every 4h",
-                                "[r]\ntaken = class:blue\nwith = moon:full\nlevel = perhaps\nsays = x\nsource = y")
+                                "[r]\ntaken = class:blue\nwith = moon:full\nlevel = perhaps\nsays = x\nsource = y",
+                                "[luck]\nhow = x\nagain = y\nsource = z")
                         .faults())
                 .map(f -> f.file() + ":" + f.line())
                 .contains(
@@ -75,7 +77,8 @@ class FormularyTest {
                         "labels.txt:5",
                         "cautions.txt:2",
                         "cautions.txt:3",
-                        "cautions.txt:4");
+                        "cautions.txt:4",
+                        "rescue.txt:1");
     }
 
     /** Everything that is labelled or mixed has ceilings, and no label that ships comes near them. */
@@ -115,6 +118,14 @@ class FormularyTest {
                             .as(as)
                             .isLessThanOrEqualTo(c)));
         });
+    }
+
+    @Test
+    void everyRescueMedicineSaysHowAndHowOftenAgain() {
+        for (RescueMedicine medicine : RescueMedicine.values()) {
+            assertThat(SHIPPED.rescue(medicine)).as(medicine.name()).hasValueSatisfying(u -> assertThat(u.again())
+                    .isNotBlank());
+        }
     }
 
     @Test

@@ -1,0 +1,11 @@
+package hodeon.core.medication.formulary;
+
+import hodeon.core.party.RescueMedicine;
+
+/**
+ * How prescribed rescue medicine is used, as publicly taught; what was prescribed comes first.
+ *
+ * @param how one or two short sentences
+ * @param again how often it may be repeated, and when to call
+ */
+public record RescueUse(RescueMedicine medicine, String how, String again, String source) {}
