@@ -29,7 +29,6 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class CardPageTest extends WebTest {
@@ -144,9 +143,15 @@ class CardPageTest extends WebTest {
     }
 
     /** Torn apart, every page still says whose it is; what somebody needs in a hurry stands on the first. */
-    @ParameterizedTest
-    @ValueSource(strings = {"a4", "a6", "pouch"})
-    void everyPageOfADoseCardSaysWhoseItIs(String size) throws Exception {
+    @Test
+    void everyPageOfADoseCardSaysWhoseItIs() throws Exception {
+        String trip = withMedicinePinned();
+        for (String size : List.of("a4", "a6", "pouch")) {
+            saysWhoseItIsOnEveryPage(trip, size);
+        }
+    }
+
+    private String withMedicinePinned() throws Exception {
         String trip = trip();
         send(mine, "/medicines/rules", "tradition", "BRITISH", "reserve", "", "poison", "Poison line 0000 555 0199");
         for (String supply : List.of("child-paracetamol", "ibuprofen", "cold-relief", "aspirin", "motion-tablet")) {
@@ -163,6 +168,10 @@ class CardPageTest extends WebTest {
                     "version",
                     version.matches("\\d+") ? version : "0");
         }
+        return trip;
+    }
+
+    private void saysWhoseItIsOnEveryPage(String trip, String size) throws Exception {
         try (PDDocument pdf = pdf(mine, trip, "doses-1", size)) {
             PDFTextStripper stripper = new PDFTextStripper();
             stripper.setSortByPosition(true);
@@ -170,7 +179,7 @@ class CardPageTest extends WebTest {
                 stripper.setStartPage(page);
                 stripper.setEndPage(page);
                 assertThat(stripper.getText(pdf).replaceAll("\\s+", " "))
-                        .as("page %d", page)
+                        .as("%s, page %d", size, page)
                         .contains("Beck Halla, 9 years, 29 kg on ", "no allergy written down", "asthma", "as of 20");
             }
             stripper.setStartPage(1);

@@ -11,6 +11,7 @@ import java.math.BigDecimal;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -118,7 +119,8 @@ public final class CardDoses {
                 sheet,
                 patient,
                 List.of(),
-                patient.asOf().atStartOfDay().toInstant(ZoneOffset.UTC));
+                patient.asOf().atStartOfDay().toInstant(ZoneOffset.UTC),
+                new HashMap<>());
         held.forEach((ingredient, products) -> {
             if (products > 1) {
                 together.stream()

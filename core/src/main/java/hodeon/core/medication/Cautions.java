@@ -108,7 +108,7 @@ public final class Cautions {
 
     private List<Caution> byRules(Product product, Patient patient, List<Ingredient> own, List<Other> others) {
         List<Caution> found = new ArrayList<>();
-        for (Rule rule : formulary.rules()) {
+        for (Rule rule : formulary.rulesTouching(product)) {
             boolean routeFits = rule.route().filter(r -> r != Route.of(product)).isEmpty();
             Optional<String> because = Optional.empty();
             if (routeFits && (rule.about(product) || own.stream().anyMatch(rule::about))) {

@@ -14,6 +14,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -34,15 +35,26 @@ final class Clocks {
     private final Patient patient;
     private final List<GivenDose> doses;
     private final Instant around;
+    private final Map<Product, DoseAnswer> said;
 
-    /** @param doses everything noted or expected in the two days around the moment, struck out ones left out */
-    Clocks(Formulary formulary, DoseSheet sheet, Patient patient, List<GivenDose> doses, Instant around) {
+    /**
+     * @param doses everything noted or expected in the two days around the moment, struck out ones left out
+     * @param said what the sheet says of products for the patient, filled as they are asked about
+     */
+    Clocks(
+            Formulary formulary,
+            DoseSheet sheet,
+            Patient patient,
+            List<GivenDose> doses,
+            Instant around,
+            Map<Product, DoseAnswer> said) {
         this.formulary = formulary;
         this.sheet = sheet;
         this.ceilings = new CeilingCheck(formulary);
         this.patient = patient;
         this.doses = doses;
         this.around = around;
+        this.said = said;
     }
 
     /**
@@ -81,7 +93,7 @@ final class Clocks {
     }
 
     DoseClock ofProduct(Product product) {
-        Limit limit = sheet.of(product, patient) instanceof Give give
+        Limit limit = sheetOf(product) instanceof Give give
                 ? new Limit(
                         give.dosing().inADay(),
                         give.dosing().apart(),
@@ -147,7 +159,7 @@ final class Clocks {
         for (Product product : inUse) {
             boolean holds =
                     product.of(ingredient).micrograms() > 0 && !product.form().onTheSpot();
-            if (holds && (!product.mixture() || label.isEmpty()) && sheet.of(product, patient) instanceof Give give) {
+            if (holds && (!product.mixture() || label.isEmpty()) && sheetOf(product) instanceof Give give) {
                 Dosing dosing = give.dosing();
                 limit = limit.and(new Limit(
                         dosing.inADay().map(u -> product.limitOf(ingredient, u).milligrams()),
@@ -156,6 +168,10 @@ final class Clocks {
             }
         }
         return limit;
+    }
+
+    private DoseAnswer sheetOf(Product product) {
+        return said.computeIfAbsent(product, p -> sheet.of(p, patient));
     }
 
     private static Limit limit(Band band) {
@@ -176,7 +192,7 @@ final class Clocks {
                         d.ingredient().equals(ingredient) && !d.beyondCeilings().isBlank());
         Ceilings of = beyond ? Ceilings.NONE : formulary.ceilings(ingredient);
         Duration slow = product.filter(Product::slowRelease)
-                .flatMap(p -> sheet.of(p, patient) instanceof Give give
+                .flatMap(p -> sheetOf(p) instanceof Give give
                         ? Optional.of(give.dosing().apart())
                         : Optional.empty())
                 .orElse(Duration.ZERO);

@@ -14,11 +14,14 @@ import hodeon.core.medication.formulary.Tradition;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -47,6 +50,8 @@ public final class DoseGate {
     private final Patient patient;
     private final List<GivenDose> noted;
     private final ZoneId zone;
+    /** What the sheet says on each day of each product, asked once. */
+    private final Map<LocalDate, Map<Product, DoseAnswer>> said = new HashMap<>();
 
     /**
      * @param noted everything that was noted for this person and not struck out, in any order; doses of the last
@@ -144,8 +149,9 @@ public final class DoseGate {
 
     private BigDecimal mostThatFits(Product product, Dosing dosing, Instant at) {
         BigDecimal units = dosing.mostNow(isFirst(product, at));
+        Clocks clocks = clocks(at, Optional.of(product));
         while (units.compareTo(dosing.least()) >= 0 && units.signum() > 0) {
-            if (breaches(product, units, at).isEmpty()) {
+            if (breaches(clocks, product, units, at).isEmpty()) {
                 return units;
             }
             units = units.subtract(product.step());
@@ -250,7 +256,13 @@ public final class DoseGate {
     private Clocks clocks(Instant at, Optional<Product> asked) {
         List<GivenDose> doses =
                 known(at, asked.map(p -> GivenDose.of(at, p, p.step())).stream().toList());
-        return new Clocks(formulary, sheet, at(at), doses, at);
+        return new Clocks(
+                formulary,
+                sheet,
+                at(at),
+                doses,
+                at,
+                said.computeIfAbsent(at.atZone(zone).toLocalDate(), day -> new HashMap<>()));
     }
 
     private boolean isFirst(Product product, Instant at) {
@@ -297,8 +309,8 @@ public final class DoseGate {
                         .toList();
     }
 
-    private List<Breach> breaches(Product product, BigDecimal units, Instant at) {
-        return clocks(at, Optional.of(product)).of(product, units, at).stream()
+    private static List<Breach> breaches(Clocks clocks, Product product, BigDecimal units, Instant at) {
+        return clocks.of(product, units, at).stream()
                 .flatMap(r -> r.clock().breaches(r.asked()).stream())
                 .toList();
     }

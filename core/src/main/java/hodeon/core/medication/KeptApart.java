@@ -27,7 +27,7 @@ final class KeptApart {
     List<TooNear> of(Product product, Instant at, List<GivenDose> known) {
         List<Ingredient> own = formulary.ingredientsOf(product);
         List<TooNear> found = new ArrayList<>();
-        for (Rule rule : formulary.rules()) {
+        for (Rule rule : formulary.rulesTouching(product)) {
             if (rule.apart().isEmpty()) {
                 continue;
             }

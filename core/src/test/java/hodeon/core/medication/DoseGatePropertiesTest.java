@@ -122,7 +122,7 @@ class DoseGatePropertiesTest {
                     assertThat(gate.judge(product, next.now(), at, at)).isNotInstanceOf(Verdict.Refused.class);
                     had.add(GivenDose.of(at, product, next.now()));
                 }
-                at = at.plus(Duration.ofMinutes(10));
+                at = at.plus(Duration.ofMinutes(30));
             }
             BigDecimal sum = had.stream()
                     .filter(d -> d.at().isBefore(START.plus(Duration.ofHours(24))))

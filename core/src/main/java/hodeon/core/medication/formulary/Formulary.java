@@ -21,7 +21,7 @@ public final class Formulary {
     private final Map<String, Ingredient> ingredients;
     private final Map<String, Product> products;
     private final List<Label> labels;
-    private final List<Rule> rules;
+    private final RuleBook rules;
     private final List<RescueUse> rescue;
     private final IngredientNames names;
 
@@ -31,10 +31,19 @@ public final class Formulary {
             List<Label> labels,
             List<Rule> rules,
             List<RescueUse> rescue) {
+        this(ingredients, products, labels, new RuleBook(rules, ingredients), rescue);
+    }
+
+    private Formulary(
+            List<Ingredient> ingredients,
+            List<Product> products,
+            List<Label> labels,
+            RuleBook rules,
+            List<RescueUse> rescue) {
         this.ingredients = byId(ingredients, Ingredient::id);
         this.products = byId(products, Product::id);
         this.labels = List.copyOf(labels);
-        this.rules = List.copyOf(rules);
+        this.rules = rules;
         this.rescue = List.copyOf(rescue);
         this.names = new IngredientNames(ingredients);
     }
@@ -58,7 +67,12 @@ public final class Formulary {
     }
 
     public List<Rule> rules() {
-        return rules;
+        return rules.all();
+    }
+
+    /** Those cautions that can say anything of a product, whatever else somebody has or takes; in the list's order. */
+    public List<Rule> rulesTouching(Product product) {
+        return rules.touching(product, ingredientsOf(product));
     }
 
     /** How prescribed rescue medicine is used. */
