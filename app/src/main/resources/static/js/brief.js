@@ -22,8 +22,16 @@ document.addEventListener('alpine:init', () => {
 
     typed(event) {
       if (event.target.closest('#legs')) this.strip();
+      if (event.target.name?.endsWith('.kilograms')) this.weighedNow(event.target);
       clearTimeout(this.timer);
       this.timer = setTimeout(() => this.keep(), PAUSE_MS);
+    },
+
+    // A mass typed anew was taken anew, unless somebody says otherwise after it.
+    weighedNow(mass) {
+      const on = document.getElementsByName(mass.name.replace('.kilograms', '.weighedOn'))[0];
+      const now = new Date();
+      if (on) on.value = new Date(now - now.getTimezoneOffset() * 60000).toISOString().slice(0, 10);
     },
 
     leaving() {

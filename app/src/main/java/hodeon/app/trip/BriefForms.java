@@ -2,12 +2,16 @@ package hodeon.app.trip;
 
 import hodeon.app.trip.BriefForm.LegForm;
 import hodeon.app.trip.BriefForm.PersonForm;
+import hodeon.core.medication.Patient;
+import hodeon.core.party.Age;
 import hodeon.core.party.Person;
 import hodeon.core.trip.Leg;
 import hodeon.core.trip.Limits;
 import hodeon.core.trip.Trip;
 import java.math.BigDecimal;
+import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -75,6 +79,28 @@ final class BriefForms {
         row.setConditions(names(person.conditions()));
         row.setRescue(names(person.rescue()));
         return row;
+    }
+
+    /** Rows of children whose mass was taken too long ago to dose by. */
+    static Set<Integer> weighAgain(BriefForm form, LocalDate today) {
+        Set<Integer> rows = new TreeSet<>();
+        for (int i = 0; i < form.getPeople().size(); i++) {
+            PersonForm row = form.getPeople().get(i);
+            Optional<Age> age = Age.parse(row.getYears());
+            if (age.isPresent() && row.getWeighedOn().matches("\\d{4}-\\d\\d-\\d\\d")) {
+                try {
+                    LocalDate on = LocalDate.parse(row.getWeighedOn());
+                    if (Patient.of("", age.get(), today)
+                            .weighing(BigDecimal.ONE, on)
+                            .massIsStale()) {
+                        rows.add(i);
+                    }
+                } catch (DateTimeException e) {
+                    // Told as a fault when the brief is saved.
+                }
+            }
+        }
+        return rows;
     }
 
     private static Set<String> names(Set<? extends Enum<?>> constants) {

@@ -267,8 +267,9 @@ class TripController {
         return page(form, faults, model);
     }
 
-    private static String page(BriefForm form, List<Fault> faults, Model model) {
+    private String page(BriefForm form, List<Fault> faults, Model model) {
         model.addAttribute("form", form);
+        model.addAttribute("weighAgain", BriefForms.weighAgain(form, LocalDate.now(clock)));
         model.addAttribute("faults", faults);
         Map<String, String> byField = faults.stream()
                 .collect(Collectors.toMap(Fault::field, Fault::sentence, (first, second) -> first + " " + second));

@@ -192,6 +192,10 @@ class ApiTest extends WebTest {
         assertThat(trip.path("limits").path("volumeLitres").asDouble()).isEqualTo(2.5);
         assertThat(trip.path("region").path(0).asString()).isEqualTo("many-ticks");
         assertThat(trip.path("legs").path(0).path("days").asDouble()).isEqualTo(1.5);
+        JsonNode small = trip.path("people").path(2);
+        assertThat(small.path("years").asInt() + " y " + small.path("months").asInt() + " m")
+                .isEqualTo("1 y 4 m");
+        assertThat(small.path("weighedOn").asString()).isEqualTo("2026-10-02");
         JsonNode plan = json(send(get(address + "/plan")));
         assertThat(plan.path("massGrams").asDouble()).isBetween(100.0, 900.0);
         assertThat(plan.path("quantities").size()).isGreaterThan(20);

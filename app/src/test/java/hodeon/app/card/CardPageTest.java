@@ -195,6 +195,20 @@ class CardPageTest extends WebTest {
         }
     }
 
+    /** Also of somebody who only stands on the trip: an old mass of a child is no mass to dose by. */
+    @Test
+    void anOldMassIsSaidOnTheCardAndInTheBrief() throws Exception {
+        String[] brief = with(
+                with(with(brief("Skerry ring"), "people[1].name", "Tam Halla"), "people[1].years", "16 m"),
+                "people[1].kilograms",
+                "10.5");
+        String trip = trip(mine, with(brief, "people[1].weighedOn", "2025-01-02"));
+        open(mine, trip + "/brief").andExpect(content().string(containsString("weigh again: the mass is old")));
+        try (PDDocument pdf = pdf(mine, trip, "doses-1", "a4")) {
+            assertThat(text(pdf)).contains("Tam Halla, 16 months", "old: weigh again first");
+        }
+    }
+
     @Test
     void aCardSaysWhatIsInAMixtureWhatIsSharedAndWhoDirected() throws Exception {
         send(

@@ -14,6 +14,8 @@ import hodeon.core.notice.Fault;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class MedicinePageTest extends WebTest {
@@ -191,5 +193,109 @@ class MedicinePageTest extends WebTest {
                         .string(allOf(
                                 containsString("1 tablet"),
                                 containsString("at least 8 h apart; at most 2 times and 2 tablets in 24 h"))));
+    }
+
+    private static final String[] SYRUP = {
+        "name", "Our paracetamol syrup",
+        "ingredient", "paracetamol",
+        "form", "SYRUP",
+        "strength", "120",
+        "per", "5",
+        "step", "0.5",
+        "perPiece", "100",
+        "supply", "",
+        "bands", "age 6y-8y dose 240 every 4h times 4 most 960"
+    };
+
+    /** “120 mg in 5 ml” is how bottles say it, and what is counted is the ml. */
+    @Test
+    void aStrengthInFiveMillilitresIsTakenAsTheBottleSaysIt() throws Exception {
+        send(mine, "/medicines", SYRUP).andExpect(flash().attributeExists("said"));
+        assertThat(shelf.own(mine.householdId()).getFirst().product().of("paracetamol"))
+                .hasToString("24 mg");
+        send(mine, "/medicines", with(with(OWN, "per", "5"), "name", "Chews in five"))
+                .andExpect(flash().attributeExists("faults"));
+        assertThat(shelf.own(mine.householdId())).hasSize(1);
+    }
+
+    /** A slip of the hand is asked about; nothing is kept until somebody says what they read on the pack. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "per    | 1                                    | Was “in 5 ml” left out",
+                "strength | 1200                               | a point slipped",
+                "bands  | age 6y-8y dose 240 every 0h          | at least 4 h apart",
+                "bands  | age 6y-8y dose 2400 every 4h times 4 | is more than the",
+                "bands  | age 0m-8y dose 60 every 4h times 4   | so young",
+            })
+    @SuppressWarnings("unchecked")
+    void whatLooksLikeASlipIsAskedAboutAndNotKeptUnanswered(String field, String typed, String question)
+            throws Exception {
+        String[] odd = with(SYRUP, field, typed);
+        List<String> questions = (List<String>)
+                send(mine, "/medicines", odd).andReturn().getFlashMap().get("questions");
+        assertThat(String.join(" ", questions)).contains(question);
+        assertThat(shelf.own(mine.householdId())).isEmpty();
+        send(mine, "/medicines", with(odd, "confirmed", " ")).andExpect(flash().attributeExists("typed"));
+        assertThat(shelf.own(mine.householdId())).isEmpty();
+        send(mine, "/medicines", with(odd, "confirmed", "so on the box, read twice"));
+        assertThat(shelf.own(mine.householdId())).hasSize(1);
+    }
+
+    @Test
+    void twoIngredientsInOneFieldAreNotLostAsOneUnknown() throws Exception {
+        send(mine, "/medicines", with(OWN, "ingredient", "paracetamol and codeine"))
+                .andExpect(flash().attributeExists("faults"));
+        assertThat(shelf.own(mine.householdId())).isEmpty();
+    }
+
+    /** Nobody here can say what it does together with anything; its kind at least lets the cautions for its kind hold. */
+    @Test
+    void whatIsNotKnownIsSaidAndAskedForItsKind() throws Exception {
+        String said = (String) send(mine, "/medicines", with(with(OWN, "ingredient", "Ibuprofin"), "name", "Chews"))
+                .andReturn()
+                .getFlashMap()
+                .get("said");
+        assertThat(said).contains("“Ibuprofin” is not known here: did you mean ibuprofen?");
+        send(mine, "/medicines", with(with(OWN, "ingredient", "Moonwort"), "name", "Wort"));
+        open(mine, "/medicines").andExpect(content().string(containsString("What is not known here")));
+        send(mine, "/medicines/kinds", "ingredient", "own-moonwort", "kind", "ANTI_INFLAMMATORY");
+        String sef = String.valueOf(send(
+                        mine,
+                        "/people/new",
+                        "name",
+                        "Sef",
+                        "years",
+                        "40",
+                        "kilograms",
+                        "77",
+                        "regular[0].product",
+                        shelf.own(mine.householdId()).stream()
+                                .filter(o -> o.product().name().equals("Wort"))
+                                .findFirst()
+                                .orElseThrow()
+                                .product()
+                                .id(),
+                        "regular[0].units",
+                        "1",
+                        "regular[0].times",
+                        "08:00")
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl());
+        open(mine, sef + "/doses?q=ibuprofen")
+                .andExpect(content().string(allOf(containsString("Moonwort"), containsString("not known here"))));
+        open(mine, sef + "/clock?product=ibuprofen-200")
+                .andExpect(content().string(containsString("Two of one kind (anti-inflammatory)")));
+    }
+
+    @Test
+    void whomToCallIsKeptAlsoWhenOtherRulesAreSaved() throws Exception {
+        send(mine, "/medicines/rules", "tradition", "BRITISH", "reserve", "", "poison", "Poison line 0000 555 0199");
+        send(mine, "/medicines/rules", "tradition", "NORTH_AMERICAN", "reserve", "4");
+        assertThat(shelf.rules(mine.householdId()).poisonAdvice()).isEqualTo("Poison line 0000 555 0199");
+        send(mine, "/medicines/rules", "tradition", "BRITISH", "reserve", "", "poison", "x".repeat(121))
+                .andExpect(flash().attributeExists("faults"));
     }
 }

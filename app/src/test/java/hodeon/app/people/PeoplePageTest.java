@@ -157,6 +157,53 @@ class PeoplePageTest extends WebTest {
         assertThat(people.all(mine.householdId())).isEmpty();
     }
 
+    /** A baby's months, what exactly they react to, and a direction with all that it was written with. */
+    @Test
+    void everythingThatDosesHangOnComesBackAsItWasTyped() throws Exception {
+        String[] tam = {
+            "name", "Tam Halla",
+            "years", "18 m",
+            "kilograms", "10.5",
+            "weighedOn", "2026-10-02",
+            "reactsTo", "Tylenoid, salbutamol",
+            "conditions", "G6PD",
+            "conditions", "EPILEPSY",
+            "direction[0].ingredient", "ibuprofen",
+            "direction[0].form", "SYRUP",
+            "direction[0].perKilogram", "5",
+            "direction[0].perKilogramADay", "20",
+            "direction[0].most", "50",
+            "direction[0].hours", "7.5",
+            "direction[0].day", "200",
+            "direction[0].from", "13 m",
+            "direction[0].to", "3",
+            "direction[0].ceilings", "watched on the ward",
+            "direction[0].by", "the harbour practice",
+            "direction[0].on", "2026-10-02"
+        };
+        String to = String.valueOf(
+                send(mine, "/people/new", tam).andReturn().getResponse().getRedirectedUrl());
+        String page = open(mine, to).andReturn().getResponse().getContentAsString();
+        assertThat(page)
+                .contains(
+                        "value=\"18 m\"",
+                        "Tylenoid",
+                        "salbutamol",
+                        "value=\"7.5\"",
+                        "value=\"20\"",
+                        "value=\"13 m\"",
+                        "value=\"3\"",
+                        "watched on the ward")
+                .containsPattern("value=\"SYRUP\"[^>]*selected")
+                .containsPattern("value=\"G6PD[A-Z_]*\"[^>]*checked")
+                .containsPattern("value=\"EPILEPSY\"[^>]*checked");
+        send(mine, "/people/new", with(with(tam, "name", "Tem"), "direction[0].to", "6 m"))
+                .andExpect(content().string(containsString("lies above the one from which it does")));
+        send(mine, "/people/new", with(with(tam, "name", "Tem"), "years", "18 weeks"))
+                .andExpect(content().string(containsString("or in months like “18 m”")));
+        assertThat(people.all(mine.householdId())).hasSize(1);
+    }
+
     @Test
     void twoWhoChangeOnePersonAreToldAndNothingIsLost() throws Exception {
         UUID id = beck();

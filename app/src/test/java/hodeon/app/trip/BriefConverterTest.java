@@ -3,6 +3,7 @@ package hodeon.app.trip;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.notice.Fault;
+import hodeon.core.party.Person;
 import hodeon.core.trip.Trip;
 import java.time.LocalDate;
 import java.util.List;
@@ -58,6 +59,30 @@ class BriefConverterTest {
         assertThat(trip.limits().mass().grams()).isEqualTo(2300);
     }
 
+    /** Below two years a dose hangs on months, and a child's mass on when it was taken. */
+    @Test
+    void agesInMonthsAndTheDayOfTheMassAreKept() {
+        BriefForm form = good();
+        form.getPeople().getFirst().setYears("16 m");
+        form.getPeople().getFirst().setKilograms("10.4");
+        Person person = new BriefConverter(form, TODAY)
+                .convert()
+                .orElseThrow()
+                .trip()
+                .party()
+                .people()
+                .getFirst();
+        assertThat(person.age().months()).isEqualTo(16);
+        assertThat(person.weighedOn()).contains(TODAY);
+        form.getPeople().getFirst().setWeighedOn("2026-10-01");
+        assertThat(BriefForms.weighAgain(form, TODAY)).containsExactly(0);
+        form.getPeople().getFirst().setWeighedOn("2027-01-01");
+        assertThat(BriefForms.weighAgain(form, TODAY)).isEmpty();
+        form.getPeople().getFirst().setYears("29");
+        form.getPeople().getFirst().setWeighedOn("2019-01-01");
+        assertThat(BriefForms.weighAgain(form, TODAY)).isEmpty();
+    }
+
     static Stream<Arguments> bad() {
         return Stream.of(
                 bad("name", f -> f.setName("  "), "A trip's name has 1 to 80 characters; nothing was given. Give one."),
@@ -101,6 +126,14 @@ class BriefConverterTest {
                         "people[0].years",
                         f -> f.getPeople().getFirst().setYears("old"),
                         "The age of person 1 is in years from 0 to 110, or in months like “16 m”; “old” was given. Write 9, or 16 m."),
+                bad(
+                        "people[0].weighedOn",
+                        f -> f.getPeople().getFirst().setWeighedOn("2027-05-03"),
+                        "The day of the mass of person 1 lies in the past; “2027-05-03” was given. Correct it, or leave it empty."),
+                bad(
+                        "people[0].weighedOn",
+                        f -> f.getPeople().getFirst().setWeighedOn("last week"),
+                        "The day of the mass of person 1 is a date of the calendar, year-month-day; “last week” was given"),
                 bad(
                         "people[0].kilograms",
                         f -> f.getPeople().getFirst().setKilograms("0.2"),
