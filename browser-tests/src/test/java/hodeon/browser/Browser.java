@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.File;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
@@ -107,8 +109,28 @@ final class Browser implements AutoCloseable {
     /** The path of a sample trip, such as /trips/…; found by its name on the shelf. */
     String trip(String name) {
         open("/");
-        String address = driver.findElement(By.linkText(name)).getDomAttribute("href");
-        return address.replace("/odds", "");
+        return linked(name).replace("/odds", "");
+    }
+
+    /** Sets a sample trip to be on one day; answers its path. */
+    String tripOn(String name, LocalDate day) {
+        String trip = trip(name);
+        open(trip + "/brief");
+        date("#start", day.toString());
+        date("#end", day.toString());
+        click(".save [value='save']");
+        see("h1", "What could happen");
+        return trip;
+    }
+
+    /** Where a link of a text leads. */
+    String linked(String text) {
+        return driver.findElement(By.linkText(text)).getDomAttribute("href");
+    }
+
+    /** As if the device stood somewhere else. */
+    void livesIn(ZoneId zone) {
+        driver.executeCdpCommand("Emulation.setTimezoneOverride", Map.of("timezoneId", zone.getId()));
     }
 
     WebElement find(String css) {

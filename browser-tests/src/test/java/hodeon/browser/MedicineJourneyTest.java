@@ -45,15 +45,15 @@ class MedicineJourneyTest {
             browser.see("#note-dose", "What was given");
             give(browser);
             browser.see("[role='status']", "Noted.");
-            browser.see(".counting", "1000 mg from");
+            browser.see(".countings", "2 tablets of Paracetamol 500 mg tablets from");
             give(browser);
-            browser.see("#against", "paracetamol: Less than 4 h from another dose.");
+            browser.see("#against", "Paracetamol: less than 4 h after the dose of");
             browser.tabTo("#override");
             browser.press(Keys.SPACE);
             fill(browser, "#why", "the practice said so by radio");
             browser.press(Keys.ENTER);
             browser.see("#doses", "the practice said so by radio");
-            assertThat(browser.all(".counting .dose-bar")).hasSize(2);
+            assertThat(browser.all("svg[aria-label^='paracetamol'] .dose-bar")).hasSize(2);
             browser.hasQuietConsole();
         }
     }

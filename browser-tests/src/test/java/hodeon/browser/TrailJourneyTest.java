@@ -2,6 +2,8 @@ package hodeon.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import org.junit.jupiter.api.Test;
 
 /** The log on the trail, on a phone, with the server out of reach for a while. */
@@ -15,10 +17,11 @@ class TrailJourneyTest {
 
     @Test
     void notesAreWrittenOutOfReachAndSentExactlyOnce() {
-        try (Relay line = new Relay(SampleApp.get());
+        try (App app = App.demo();
+                Relay line = new Relay(app);
                 Browser browser = Browser.on(line::address, 390, 844)) {
             browser.signInToSample();
-            String trip = browser.trip("Seal count");
+            String trip = browser.tripOn("Seal count", LocalDate.now(ZoneId.systemDefault()));
             browser.open(trip + "/trail");
             browser.see("#trail-state", "Nothing waits");
             browser.waitUntil("return caches.open('hodeon-trail-1').then(c => c.keys()).then(k => k.length > 8)");
@@ -64,7 +67,7 @@ class TrailJourneyTest {
         try (App app = App.demo();
                 Browser browser = Browser.on(app, 390, 844)) {
             browser.signInToSample();
-            String trip = browser.trip("Seal count");
+            String trip = browser.tripOn("Seal count", LocalDate.now(ZoneId.systemDefault()));
             browser.open(trip + "/trail");
             browser.see("#trail-state", "Nothing waits");
             for (int time = 0; time < 2; time++) {
@@ -75,7 +78,7 @@ class TrailJourneyTest {
                 }
                 browser.click("#write");
             }
-            browser.see("#trail-waiting", "paracetamol: Less than 4 h from another dose.");
+            browser.see("#trail-waiting", "Paracetamol: less than 4 h after the dose of");
             browser.fitsItsWidth();
             browser.type("#trail-waiting [name='over']", "the practice, by radio");
             browser.click("#trail-waiting form button");

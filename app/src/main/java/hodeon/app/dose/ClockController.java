@@ -5,6 +5,7 @@ import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.DeviceZone;
 import hodeon.app.trip.TripService;
+import hodeon.core.medication.Moments;
 import hodeon.core.medication.Verdict;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.notice.Faults;
@@ -17,7 +18,6 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -140,9 +140,7 @@ class ClockController {
                 of.kept().reversed().stream()
                         .map(k -> new Dosed(
                                 k.id(),
-                                DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ROOT)
-                                                .format(k.at().atZone(k.noted().zone()))
-                                        + " (" + k.noted().zone() + ")",
+                                Moments.dated(k.at(), k.noted().zone()),
                                 k.noted().says() + " of " + k.noted().name(),
                                 k.noted().by(),
                                 k.noted().over(),

@@ -6,6 +6,7 @@ import hodeon.app.shell.NotHere;
 import hodeon.app.usage.UseLog;
 import hodeon.core.medication.DoseGate;
 import hodeon.core.medication.GivenDose;
+import hodeon.core.medication.Moments;
 import hodeon.core.medication.Patient;
 import hodeon.core.medication.Verdict;
 import hodeon.core.medication.formulary.Formulary;
@@ -20,11 +21,9 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -175,8 +174,7 @@ class DoseBook {
     void noteAll(UUID household, UUID person, List<Given> several) {
         List<String> against = new ArrayList<>();
         for (Given given : several) {
-            String when =
-                    DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ROOT).format(given.at());
+            String when = Moments.dated(given.at().toInstant(), given.at().getZone());
             switch (note(household, person, given)) {
                 case Verdict.Allowed allowed -> {}
                 case Verdict.Stopped stopped -> stopped.objections().forEach(o -> against.add(when + ": " + o.says()));

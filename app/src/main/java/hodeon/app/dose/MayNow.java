@@ -58,7 +58,8 @@ public record MayNow(boolean fine, String says) {
     /** Such as “Thu 14:05, Europe/Oslo, in 2 h 10 min”, rounded up to whole minutes. */
     static String from(Instant next, Instant now, ZoneId zone) {
         Duration wait = Duration.between(now, next).plusSeconds(59);
-        return Moments.said(rounded(next), zone) + ", in " + wait.toHours() + " h " + wait.toMinutesPart() + " min";
+        String minutes = wait.toMinutesPart() == 0 ? "" : " " + wait.toMinutesPart() + " min";
+        return Moments.said(rounded(next), zone) + ", in " + wait.toHours() + " h" + minutes;
     }
 
     private static Instant rounded(Instant next) {

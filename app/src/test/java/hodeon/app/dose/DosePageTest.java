@@ -101,7 +101,7 @@ class DosePageTest extends WebTest {
                 .andExpect(content()
                         .string(allOf(
                                 containsString("Stopped: nothing was noted"),
-                                containsString("paracetamol: less than 4 h after the dose of "))));
+                                containsString("Paracetamol: less than 4 h after the dose of "))));
         note(sef, "paracetamol-500", "3", 0, "override", "true")
                 .andExpect(content().string(containsString("needs a reason")));
         assertThat(book.of(mine.householdId(), sef, OSLO).kept()).hasSize(2);
@@ -113,7 +113,7 @@ class DosePageTest extends WebTest {
                                 .string(
                                         allOf(
                                                 containsString(
-                                                        "the practice said so by radio (although: More than 2 tablets at once. paracetamol: less than 8 h"))));
+                                                        "the practice said so by radio (although: More than 2 tablets at once. Paracetamol: less than 8 h"))));
         open(mine, "/people/" + sef + "/data.json")
                 .andExpect(content()
                         .string(allOf(
@@ -232,7 +232,7 @@ class DosePageTest extends WebTest {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content()
                         .string(allOf(
-                                containsString("paracetamol: less than 4 h after the dose of"),
+                                containsString("Paracetamol: less than 4 h after the dose of"),
                                 containsString("None of them was noted"),
                                 containsString("cold-sachet, 1"))));
         assertThat(book.of(mine.householdId(), sef, OSLO).kept()).isEmpty();

@@ -126,7 +126,7 @@ class TrailPageTest extends StockTest {
         note(mine, headache(early, "12:00", ""))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("\"stopped\":true")))
-                .andExpect(content().string(containsString("paracetamol: less than 4 h after the dose of ")));
+                .andExpect(content().string(containsString("Paracetamol: less than 4 h after the dose of ")));
         assertThat(log.of(mine.householdId(), id)).hasSize(2);
         note(mine, headache(early, "12:00", ",\"over\":\"the practice, by radio\""))
                 .andExpect(status().isCreated());
@@ -134,7 +134,7 @@ class TrailPageTest extends StockTest {
         open(mine, person + "/clock")
                 .andExpect(content().string(containsString(YESTERDAY + " 10:00")))
                 .andExpect(
-                        content().string(containsString("the practice, by radio (although: paracetamol: less than")));
+                        content().string(containsString("the practice, by radio (although: Paracetamol: less than")));
         // A note that should not be there takes its dose along.
         send(mine, trip + "/log/" + entry + "/remove");
         assertThat(log.of(mine.householdId(), id)).hasSize(2);

@@ -322,7 +322,7 @@ public final class DoseGate {
                 // The product's own clock says what its ingredient's has said.
                 continue;
             }
-            String name = running.ingredient() ? formulary.nameOf(running.of()) : product.name();
+            String name = running.ingredient() ? capital(formulary.nameOf(running.of())) : product.name();
             for (Breach breach : running.clock().breaches(running.asked())) {
                 found.add(new Objection(kind(breach), name + ": " + says(breach, running, product, at)));
             }

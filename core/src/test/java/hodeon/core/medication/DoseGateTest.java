@@ -96,12 +96,12 @@ class DoseGateTest {
         Verdict verdict = gate.judge(product("paracetamol-500"), BigDecimal.TWO, ago(4), NOW);
         assertThat(verdict).isInstanceOfSatisfying(Verdict.Stopped.class, s -> assertThat(s.objections())
                 .map(Objection::says)
-                .contains("paracetamol: less than 4 h after the dose of Mon 05:00, Etc/UTC."));
+                .contains("Paracetamol: less than 4 h after the dose of Mon 05:00, Etc/UTC."));
         DoseGate later = british(adult(), given(1, "paracetamol-500", 2));
         assertThat(later.judge(product("paracetamol-500"), BigDecimal.TWO, ago(4), NOW))
                 .isInstanceOfSatisfying(Verdict.Stopped.class, s -> assertThat(s.objections())
                         .map(Objection::says)
-                        .contains("paracetamol: less than 4 h before the dose of Mon 11:00, Etc/UTC."));
+                        .contains("Paracetamol: less than 4 h before the dose of Mon 11:00, Etc/UTC."));
     }
 
     /** What a grown-up of 70 kg had, what they are to have now, and what speaks against it. */
