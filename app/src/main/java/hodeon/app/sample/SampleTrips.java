@@ -25,6 +25,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** The invented trips of the sample household. */
 final class SampleTrips {
@@ -109,6 +110,7 @@ final class SampleTrips {
     static Brief sealCount(LocalDate today) {
         LocalDate start = today.plusDays(17);
         return brief(
+                today,
                 "Seal count",
                 start,
                 start,
@@ -125,6 +127,7 @@ final class SampleTrips {
     static Brief skerryRing(LocalDate today) {
         LocalDate start = next(today, 6, 12);
         return brief(
+                today,
                 "Skerry ring",
                 start,
                 start.plusDays(5),
@@ -148,6 +151,7 @@ final class SampleTrips {
     static Brief lanternHutTraverse(LocalDate today) {
         LocalDate start = next(today, 2, 5);
         return brief(
+                today,
                 "Lantern hut traverse",
                 start,
                 start.plusDays(2),
@@ -164,6 +168,7 @@ final class SampleTrips {
     static Brief springShakedown(LocalDate today) {
         LocalDate start = next(today, 4, 24).minusYears(1);
         return brief(
+                today,
                 "Spring shakedown",
                 start,
                 start.plusDays(1),
@@ -188,7 +193,9 @@ final class SampleTrips {
                 new UseLog.Line(second, "small-cut", 1, "Sef, barnacles"));
     }
 
+    /** Everybody stood on the scale a month ago. */
     private static Brief brief(
+            LocalDate today,
             String name,
             LocalDate start,
             LocalDate end,
@@ -197,7 +204,8 @@ final class SampleTrips {
             int hoursToCare,
             int limitGrams,
             Person... people) {
-        List<Person> party = List.of(people);
+        List<Person> party =
+                Stream.of(people).map(p -> p.weighed(today.minusMonths(1))).toList();
         Trip trip = new Trip(
                 name,
                 start,

@@ -62,6 +62,11 @@ public record Person(
         return new Person(other, age, bodyMass, weighedOn, training, allergies, conditions, rescue);
     }
 
+    /** The same person, whose mass was taken on a day. */
+    public Person weighed(LocalDate on) {
+        return new Person(name, age, bodyMass, Optional.of(on), training, allergies, conditions, rescue);
+    }
+
     /** Completed years. */
     public int years() {
         return age.years();
