@@ -58,8 +58,7 @@ public record MayNow(boolean fine, String says) {
     /** Such as “Thu 14:05, Europe/Oslo, in 2 h 10 min”, rounded up to whole minutes. */
     static String from(Instant next, Instant now, ZoneId zone) {
         Duration wait = Duration.between(now, next).plusSeconds(59);
-        String minutes = wait.toMinutesPart() == 0 ? "" : " " + wait.toMinutesPart() + " min";
-        return Moments.said(rounded(next), zone) + ", in " + wait.toHours() + " h" + minutes;
+        return Moments.said(rounded(next), zone) + ", in " + wait.toHours() + " h " + wait.toMinutesPart() + " min";
     }
 
     private static Instant rounded(Instant next) {

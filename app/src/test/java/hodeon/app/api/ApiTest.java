@@ -156,7 +156,7 @@ class ApiTest extends WebTest {
         JsonNode tablets = answer.path("products").path(0);
         assertThat(tablets.path("now").asDouble()).isZero();
         assertThat(tablets.path("fullFrom").asString()).isEqualTo("2026-06-02T06:00Z");
-        assertThat(tablets.path("says").asString()).contains("Tue 06:00, Etc/UTC, in 7 h");
+        assertThat(tablets.path("says").asString()).contains("Tue 06:00, Etc/UTC, in 7 h 0 min");
         assertThat(answer.path("lastDay").path(0).path("taken").asDouble()).isEqualTo(3500);
         assertThat(answer.path("lastDay").path(0).path("room").asDouble()).isEqualTo(500);
         assertThat(answer.path("verdict").path("verdict").asString()).isEqualTo("stopped");
