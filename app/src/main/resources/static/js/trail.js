@@ -9,6 +9,7 @@ document.addEventListener('alpine:init', () => {
       this.store = `hodeon-trail-${this.$root.dataset.trip}`;
       this.zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
       for (const here of this.all('[data-here]')) here.textContent = this.zone;
+      for (const aid of this.all('[data-aid]')) aid.hidden = true;
       this.keepPages();
       window.addEventListener('online', () => this.send());
       setInterval(() => this.send(), AGAIN);
@@ -39,12 +40,16 @@ document.addEventListener('alpine:init', () => {
       }
       for (const asked of this.all('[data-asks]')) asked.hidden = asked.dataset.asks !== chosen.about;
       this.press('[data-problem]', event.currentTarget);
-      this.open('#step-who');
+      this.$root.querySelector('#step-used').hidden = true;
+      this.$root.querySelector('#step-who').hidden = false;
+      for (const aid of this.all('[data-aid]')) aid.hidden = aid.dataset.aid !== chosen.problem;
+      this.open(`[data-aid="${chosen.problem}"]`);
     },
 
     who(event) {
       this.note.who = event.currentTarget.dataset.who;
       this.press('[data-who]', event.currentTarget);
+      this.aid()?.dispatchEvent(new CustomEvent('aid-for', { detail: event.currentTarget.dataset.casualty ?? 'ADULT' }));
       this.all('[name="at"]')[0].value = this.now();
       this.open('#step-used');
     },
@@ -82,15 +87,28 @@ document.addEventListener('alpine:init', () => {
         bodyPlace: asks('bodyPlace'),
         specimen: asks('bodyPlace') !== '' && form.elements.specimen.checked,
         burnPercent: asks('burnPercent'),
+        moments: this.moments(),
         zone: this.zone,
       }]);
       form.reset();
+      this.aid()?.dispatchEvent(new CustomEvent('aid-taken'));
+      for (const aid of this.all('[data-aid]')) aid.hidden = true;
       this.$root.querySelector('#step-who').hidden = true;
       this.$root.querySelector('#step-used').hidden = true;
       this.press('[data-problem]', null);
       this.show();
       this.send();
       document.getElementById('trail-state').focus();
+    },
+
+    // The block of what to do about the problem that is being written down.
+    aid() {
+      return this.all('[data-aid]').find((b) => b.dataset.aid === this.note.problem);
+    },
+
+    // What was pressed there, each with its time.
+    moments() {
+      return JSON.parse(localStorage.getItem(`hodeon-aid-${this.$root.dataset.trip}-${this.note.problem}`) ?? '{}').moments ?? [];
     },
 
     async send() {

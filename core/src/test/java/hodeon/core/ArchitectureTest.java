@@ -32,6 +32,7 @@ class ArchitectureTest {
             Map.entry("medication.formulary", Set.of("units", "catalogue", "party")),
             Map.entry("medication", Set.of("medication.formulary", "units", "catalogue", "party")),
             Map.entry("catalogue", Set.of("units", "evidence")),
+            Map.entry("catalogue.procedure", Set.of("catalogue")),
             Map.entry("trip", Set.of("units", "party")),
             Map.entry("need", Set.of("units", "evidence", "notice", "catalogue", "party", "trip")),
             Map.entry("stock", Set.of("units", "notice", "catalogue")),

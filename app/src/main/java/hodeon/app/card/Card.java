@@ -85,7 +85,10 @@ public sealed interface Card {
         }
     }
 
-    record PromptCard(String title, List<String> where, List<String> call) implements Card {
+    /** A step of the first minutes. @param head what catches the eye */
+    record Step(String head, String says) {}
+
+    record PromptCard(String title, List<Step> steps, List<String> where, List<String> call) implements Card {
 
         @Override
         public String kind() {
@@ -93,7 +96,35 @@ public sealed interface Card {
         }
     }
 
-    record IncidentForm(String title, List<String> people) implements Card {
+    /**
+     * @param whom for whom it is; empty for everybody
+     * @param with what the kit has for it and where it lies, or nothing
+     */
+    record DoLine(String whom, String words, String with) {}
+
+    /** What to do about one problem. @param schools what is followed where schools differ */
+    record DoNowCard(String title, String call, List<DoLine> lines, String watch, List<String> schools)
+            implements Card {
+
+        @Override
+        public String kind() {
+            return "donow";
+        }
+    }
+
+    /** How a supply is used that hurts when it is misused. */
+    record Use(String name, List<String> lines, String never) {}
+
+    record HowToCard(String title, List<Use> uses) implements Card {
+
+        @Override
+        public String kind() {
+            return "howto";
+        }
+    }
+
+    /** @param times what was pressed on the trail so far, each with its time */
+    record IncidentForm(String title, List<String> people, List<String> times) implements Card {
 
         @Override
         public String kind() {

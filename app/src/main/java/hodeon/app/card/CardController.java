@@ -25,13 +25,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 class CardController {
 
     private final Deck deck;
+    private final AidCards aidCards;
     private final Pdf pdf;
     private final TripService trips;
     private final Progress progress;
     private final PeopleService people;
 
-    CardController(Deck deck, Pdf pdf, TripService trips, Progress progress, PeopleService people) {
+    CardController(Deck deck, AidCards aidCards, Pdf pdf, TripService trips, Progress progress, PeopleService people) {
         this.deck = deck;
+        this.aidCards = aidCards;
         this.pdf = pdf;
         this.trips = trips;
         this.progress = progress;
@@ -77,6 +79,8 @@ class CardController {
     private static List<Choice> choices(StoredTrip trip) {
         List<Choice> choices = new ArrayList<>(List.of(
                 new Choice("prompt", "First minutes"),
+                new Choice("aid", "What to do, by odds"),
+                new Choice("howto", "How to use what is along"),
                 new Choice("contents", "Contents by pocket"),
                 new Choice("contacts", "Whom to call"),
                 new Choice("incident", "What happened (form)"),
@@ -95,6 +99,8 @@ class CardController {
         UUID household = member.householdId();
         return switch (key.replaceFirst("-.*", "")) {
             case "prompt" -> List.of(deck.prompt(household, trip));
+            case "aid" -> key.equals("aid") ? List.copyOf(aidCards.ofTrip(trip)) : List.of(doNow(trip, key));
+            case "howto" -> List.of(aidCards.howTo(trip));
             case "contents" -> List.of(deck.contents(household, trip));
             case "contacts" -> {
                 deck.party(household, trip).forEach(g -> seen(member, g, "contacts"));
@@ -121,6 +127,10 @@ class CardController {
             }
             default -> throw new NotHere("card " + key);
         };
+    }
+
+    private Card doNow(StoredTrip trip, String key) {
+        return aidCards.ofTrip(trip, key.substring(key.indexOf('-') + 1)).orElseThrow(() -> new NotHere("card " + key));
     }
 
     private Going going(UUID household, StoredTrip trip, String key) {

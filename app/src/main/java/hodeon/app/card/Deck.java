@@ -21,6 +21,7 @@ import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.usage.Knowledge;
+import hodeon.app.usage.UseLog;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
@@ -31,9 +32,11 @@ import hodeon.core.units.Mass;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -46,6 +49,9 @@ class Deck {
 
     private static final Map<String, Integer> LINES_ON_LABEL = Map.of("large", 22, "medium", 8, "small", 3);
 
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("MM-dd HH:mm:ss", Locale.ROOT);
+    private static final int MOST_TIMES = 24;
+
     private final PartyPatients patients;
     private final MedicineShelf medicines;
     private final KitService kits;
@@ -53,6 +59,8 @@ class Deck {
     private final StockService stock;
     private final Knowledge knowledge;
     private final DoseCards doseCards;
+    private final AidCards aidCards;
+    private final UseLog log;
     private final Clock clock;
 
     Deck(
@@ -63,6 +71,8 @@ class Deck {
             StockService stock,
             Knowledge knowledge,
             DoseCards doseCards,
+            AidCards aidCards,
+            UseLog log,
             Clock clock) {
         this.patients = patients;
         this.medicines = medicines;
@@ -71,6 +81,8 @@ class Deck {
         this.stock = stock;
         this.knowledge = knowledge;
         this.doseCards = doseCards;
+        this.aidCards = aidCards;
+        this.log = log;
         this.clock = clock;
     }
 
@@ -230,13 +242,24 @@ class Deck {
         party(household, trip).forEach(g -> g.profile().ifPresent(p -> p.rescue()
                 .forEach((r, at) ->
                         where.add(g.name() + ": " + r.label() + ", " + (at.isBlank() ? "where? ________" : at)))));
-        return new PromptCard("First minutes", where, call);
+        return new PromptCard(
+                "First minutes",
+                aidCards.firstMinutes(trip).stream()
+                        .map(s -> new Card.Step(s.name(), s.says()))
+                        .toList(),
+                where,
+                call);
     }
 
     IncidentForm incident(StoredTrip trip) {
+        List<String> times = log.of(trip.householdId(), trip.id()).stream()
+                .flatMap(k -> k.detail().moments().stream())
+                .map(m -> MOMENT.format(m.at()) + " " + m.what())
+                .toList();
         return new IncidentForm(
                 "What happened: " + trip.trip().name(),
-                trip.trip().party().people().stream().map(p -> p.name()).toList());
+                trip.trip().party().people().stream().map(p -> p.name()).toList(),
+                times.subList(Math.max(0, times.size() - MOST_TIMES), times.size()));
     }
 
     ContactsCard contacts(UUID household, StoredTrip trip) {
@@ -255,6 +278,8 @@ class Deck {
     List<Card> everything(UUID household, StoredTrip trip) {
         List<Card> all = new ArrayList<>();
         all.add(prompt(household, trip));
+        all.addAll(aidCards.ofTrip(trip));
+        all.add(aidCards.howTo(trip));
         ContentsCard contents = contents(household, trip);
         all.add(contents);
         for (Going going : party(household, trip)) {

@@ -10,6 +10,7 @@ import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.procedure.Guidance;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.Planner;
@@ -39,8 +40,10 @@ class MatPage {
 
     private final KitCalculator calculator;
     private final PartySuitability suitability;
+    private final Guidance guidance;
 
-    MatPage(KitCalculator calculator, PartySuitability suitability) {
+    MatPage(KitCalculator calculator, PartySuitability suitability, Guidance guidance) {
+        this.guidance = guidance;
         this.suitability = suitability;
         this.calculator = calculator;
     }
@@ -76,8 +79,15 @@ class MatPage {
                 answers(plan),
                 together(byHand(mat, exclusions), couldCome.subList(0, open)),
                 together(couldCome.subList(open, couldCome.size()), excluded(mat, exclusions)),
-                supply.map(s -> SupplyClose.of(s, mat, weighing, exclusions, unsuited(s, mat)))
+                supply.map(s -> SupplyClose.of(s, mat, weighing, exclusions, unsuited(s, mat), howTo(s)))
                         .orElse(null));
+    }
+
+    private List<String> howTo(Supply supply) {
+        return guidance.handling(supply.id())
+                .map(h ->
+                        Stream.concat(h.lines().stream(), Stream.of(h.never())).toList())
+                .orElse(List.of());
     }
 
     private List<String> unsuited(Supply supply, Mat mat) {

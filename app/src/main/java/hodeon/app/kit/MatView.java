@@ -134,7 +134,8 @@ record MatView(
             String reason,
             List<Figure> figures,
             List<Served> serves,
-            List<String> cautions) {}
+            List<String> cautions,
+            List<String> howTo) {}
 
     record Figure(String what, String value) {}
 

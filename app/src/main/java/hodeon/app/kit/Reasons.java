@@ -1,5 +1,6 @@
 package hodeon.app.kit;
 
+import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.kit.Exclusion;
 import java.util.List;
@@ -36,6 +37,9 @@ final class Reasons {
             case Exclusion.RidesElsewhere(int pieces) ->
                 pieces + " along elsewhere: it serves and weighs nothing here.";
             case Exclusion.NotNeeded() -> "Nothing that can happen on this trip asks for it.";
+            case Exclusion.TooRare(double chance) ->
+                "Only rare, grave trouble asks for it: " + Figures.chance(chance)
+                        + " on this trip. What to do is told all the same; pin it to take it along.";
             case Exclusion.Banned() -> "Left out by you.";
         };
     }
@@ -54,6 +58,7 @@ final class Reasons {
             case Exclusion.Superseded superseded -> "replaced or recalled";
             case Exclusion.RidesElsewhere elsewhere -> "rides elsewhere";
             case Exclusion.NotNeeded not -> "nothing asks for it";
+            case Exclusion.TooRare rare -> "for rare trouble only";
             case Exclusion.Banned banned -> "left out by you";
         };
     }

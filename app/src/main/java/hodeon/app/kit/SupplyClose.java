@@ -23,7 +23,12 @@ final class SupplyClose {
     private SupplyClose() {}
 
     static SupplyView of(
-            Supply supply, Mat mat, Weighing weighing, Map<String, Exclusion> exclusions, List<String> unsuited) {
+            Supply supply,
+            Mat mat,
+            Weighing weighing,
+            Map<String, Exclusion> exclusions,
+            List<String> unsuited,
+            List<String> howTo) {
         Plan plan = weighing.plan();
         String id = supply.id();
         int count = mat.pieces(id);
@@ -41,11 +46,13 @@ final class SupplyClose {
                 mat.learn(id),
                 exclusion.isEmpty()
                         || exclusion.get() instanceof Exclusion.Banned
-                        || exclusion.get() instanceof Exclusion.RidesElsewhere,
+                        || exclusion.get() instanceof Exclusion.RidesElsewhere
+                        || exclusion.get() instanceof Exclusion.TooRare,
                 exclusion.map(Reasons::of).orElse(""),
                 figures(supply, count, weighing),
                 served(supply, plan),
-                cautions(supply, mat, unsuited));
+                cautions(supply, mat, unsuited),
+                howTo);
     }
 
     private static List<Figure> figures(Supply supply, int count, Weighing weighing) {

@@ -17,7 +17,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 
-/** Why the figures of one problem are what they are: rate, exposure, chance, pieces; and what to do about it. */
+/** Why the figures of one problem are what they are: rate, exposure, chance, pieces. */
 record WhyView(
         String id,
         String name,
@@ -28,8 +28,6 @@ record WhyView(
         boolean adjusted,
         String sure,
         List<StepWhy> steps,
-        String byHand,
-        String call,
         boolean ownRate,
         String plainRate,
         String plainStrength) {
@@ -73,8 +71,6 @@ record WhyView(
                 problem.exposure().adjusted(),
                 sure(problem),
                 problem.steps().stream().map(s -> step(problem, s, trip)).toList(),
-                problem.problem().byHand(),
-                problem.problem().call(),
                 ownRate,
                 plain(base.perThousandPersonDays()),
                 plain(base.strengthPersonDays()));

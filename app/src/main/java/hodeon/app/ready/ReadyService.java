@@ -138,7 +138,7 @@ public class ReadyService {
         return wants;
     }
 
-    /** Everybody's own rescue medicine, one for each, in date. */
+    /** Everybody's own rescue medicine, as many as each needs, in date. */
     private static List<Want> rescue(StoredTrip trip, Place place, List<Held> held, Stock all) {
         Map<RescueMedicine, List<String>> needed = new EnumMap<>(RescueMedicine.class);
         for (Person person : trip.trip().party().people()) {
@@ -147,6 +147,13 @@ public class ReadyService {
         }
         List<Want> wants = new ArrayList<>();
         needed.forEach((medicine, people) -> {
+            int each = all.supplies().values().stream()
+                    .filter(s -> s.prescribed()
+                            .filter(t -> t.value().equals(Tag.idOf(medicine)))
+                            .isPresent())
+                    .mapToInt(Supply::each)
+                    .max()
+                    .orElse(1);
             int there = held.stream()
                     .filter(h -> h.outlasts(trip.trip().end(), all.rules().marginDays()))
                     .filter(h -> Optional.ofNullable(all.supplies().get(h.lot().supply()))
@@ -155,10 +162,12 @@ public class ReadyService {
                             .isPresent())
                     .mapToInt(Held::pieces)
                     .sum();
-            if (there < people.size()) {
+            if (there < each * people.size()) {
                 wants.add(Want.open(
                         "the " + medicine.label().toLowerCase(Locale.ROOT) + " of " + String.join(" and ", people)
-                                + " is not in it in date",
+                                + (there == 0
+                                        ? " is not in it in date"
+                                        : ": " + there + " of " + each * people.size() + " are in it in date"),
                         "Put it in",
                         "/stock/enter?place=" + URLEncoder.encode(place.name(), StandardCharsets.UTF_8)));
             }

@@ -47,7 +47,7 @@ class SampleStock {
         came.add(arrival(lead, "tourniquet-windlass", 2, month.plusMonths(41), today.minusMonths(7), "", 2_600));
         came.add(arrival(lead, "group-shelter", 1, null, today.minusMonths(30), "", 5_900));
         came.add(arrival(lead, "ibuprofen", 20, month.plusMonths(5), today.minusMonths(14), "IB-208", 12));
-        came.add(arrival(lead, "auto-injector", 1, month.plusMonths(2), today.minusMonths(11), "AI-77", 4_800));
+        came.add(arrival(lead, "auto-injector", 2, month.plusMonths(2), today.minusMonths(11), "AI-77", 4_800));
         came.add(arrival(wounds, "pressure-dressing-wide", 2, month.plusMonths(28), today.minusMonths(7), "", 650));
         came.add(arrival(wounds, "gauze-large", 10, month.plusMonths(17), today.minusMonths(7), "G-14", 40));
         came.add(arrival(wounds, "antiseptic-wipe", 12, month.plusMonths(3), today.minusMonths(20), "W-09", 9));

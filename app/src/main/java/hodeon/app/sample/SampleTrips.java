@@ -84,7 +84,7 @@ final class SampleTrips {
             entry("paracetamol", 8),
             entry("motion-tablet", 6),
             entry("antihistamine-plain", 4),
-            entry("auto-injector", 1),
+            entry("auto-injector", 2),
             entry("heat-bag", 1),
             entry("whistle", 1),
             entry("marker", 1),
@@ -102,7 +102,7 @@ final class SampleTrips {
             entry("tape-cloth", 1),
             entry("paracetamol", 8),
             entry("motion-tablet", 4),
-            entry("auto-injector", 1),
+            entry("auto-injector", 2),
             entry("prompt-card", 1));
 
     private SampleTrips() {}

@@ -40,7 +40,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class Backup {
 
     public static final String FORMAT = "hodeon-household";
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
     private static final int MOST_FAULTS = 10;
     private static final String SCHEMA = "hodeon/app/storage/backup.schema.json";
 

@@ -60,18 +60,19 @@ final class BackupTables {
             own("dose_taken", "id"),
             own("own_medicine", "id"),
             own("medicine_rules", "household_id"),
-            own("country_note", "id"));
+            own("country_note", "id"),
+            own("followed_school", "topic"));
 
     /** Tables that files of an earlier version do not have. */
     static final Set<String> SINCE_VERSION_2 =
-            Set.of("person", "dose_taken", "own_medicine", "medicine_rules", "country_note");
+            Set.of("person", "dose_taken", "own_medicine", "medicine_rules", "country_note", "followed_school");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(
             "trip_person",
             Set.of("name", "allergies", "conditions", "rescue"),
             "log_entry",
-            Set.of("who", "note", "at_place", "body_place"),
+            Set.of("who", "note", "at_place", "body_place", "moments"),
             "brief_draft",
             Set.of("form"),
             "person",

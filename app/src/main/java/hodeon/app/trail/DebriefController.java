@@ -1,5 +1,6 @@
 package hodeon.app.trail;
 
+import hodeon.app.aid.KitAtHand;
 import hodeon.app.household.Member;
 import hodeon.app.stock.Cause;
 import hodeon.app.stock.Place;
@@ -39,7 +40,7 @@ class DebriefController {
     private final StockService stock;
     private final StockHistory history;
     private final UseLog log;
-    private final KitAlong along;
+    private final KitAtHand along;
     private final Debrief debrief;
     private final Progress progress;
 
@@ -48,7 +49,7 @@ class DebriefController {
             StockService stock,
             StockHistory history,
             UseLog log,
-            KitAlong along,
+            KitAtHand along,
             Debrief debrief,
             Progress progress) {
         this.trips = trips;

@@ -1,5 +1,7 @@
 package hodeon.app.trail;
 
+import hodeon.app.aid.FirstAid;
+import hodeon.app.aid.KitAtHand;
 import hodeon.app.household.Member;
 import hodeon.app.need.Forecasts;
 import hodeon.app.trip.Progress;
@@ -9,13 +11,17 @@ import hodeon.app.usage.Knowledge;
 import hodeon.app.usage.UseLog;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.procedure.Casualty;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Person;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -43,42 +49,75 @@ class TrailController {
     /** Buttons shown at once; the others are behind “more”. */
     private static final int FIRST = 12;
 
+    /** Buttons for what threatens life, before all others. */
+    private static final int GRAVE = 6;
+
+    private static final int THREATENS_LIFE = 5;
+
     private final TripService trips;
     private final Forecasts forecasts;
     private final Knowledge knowledge;
     private final TrailNotes notes;
-    private final KitAlong along;
+    private final KitAtHand along;
     private final Progress progress;
+    private final FirstAid aid;
 
     TrailController(
             TripService trips,
             Forecasts forecasts,
             Knowledge knowledge,
             TrailNotes notes,
-            KitAlong along,
-            Progress progress) {
+            KitAtHand along,
+            Progress progress,
+            FirstAid aid) {
         this.trips = trips;
         this.forecasts = forecasts;
         this.knowledge = knowledge;
         this.notes = notes;
         this.along = along;
         this.progress = progress;
+        this.aid = aid;
+    }
+
+    /** Somebody of the party. @param casualty whom what to do is told for, as a constant */
+    record Somebody(String name, String casualty) {
+
+        private static Somebody of(Person person) {
+            Set<Condition> conditions = Condition.toHeed(person.conditions());
+            return new Somebody(
+                    person.name(),
+                    Casualty.of(
+                                    person.age().months(),
+                                    conditions.contains(Condition.PREGNANCY),
+                                    conditions.contains(Condition.CONTACT_LENSES))
+                            .name());
+        }
     }
 
     @GetMapping("/trips/{id}/trail")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
-        List<Supply> kit = along.supplies(trip);
+        List<KitAtHand.Lying> lying = along.of(trip);
+        List<Supply> kit = lying.stream().map(KitAtHand.Lying::supply).toList();
         List<TrailOffer> offers = forecasts.of(trip).problems().stream()
                 .sorted(Comparator.comparingDouble(
                         (ProblemForecast p) -> -p.events().mean()))
                 .map(p -> TrailOffer.of(p.problem(), kit))
                 .toList();
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
-        model.addAttribute("first", offers.subList(0, Math.min(FIRST, offers.size())));
-        model.addAttribute("more", offers.subList(Math.min(FIRST, offers.size()), offers.size()));
+        List<TrailOffer> grave = offers.stream()
+                .filter(o -> o.severity() == THREATENS_LIFE)
+                .limit(GRAVE)
+                .toList();
+        List<TrailOffer> others =
+                offers.stream().filter(o -> !grave.contains(o)).toList();
+        model.addAttribute("grave", grave);
+        model.addAttribute("first", others.subList(0, Math.min(FIRST, others.size())));
+        model.addAttribute("more", others.subList(Math.min(FIRST, others.size()), others.size()));
+        model.addAttribute("aid", aid.all(member.householdId(), FirstAid.around(trip.trip()), Optional.of(lying)));
         model.addAttribute(
-                "people", trip.people().stream().map(p -> p.person().name()).toList());
+                "people",
+                trip.people().stream().map(p -> Somebody.of(p.person())).toList());
         model.addAttribute("kit", kit);
         model.addAttribute("start", trip.trip().start());
         model.addAttribute("end", trip.trip().end());

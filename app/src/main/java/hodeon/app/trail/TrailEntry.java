@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,10 +32,15 @@ record TrailEntry(
         @Nullable Boolean specimen,
         @Nullable String burnPercent,
         @Nullable String zone,
-        @Nullable String over) {
+        @Nullable String over,
+        @Nullable List<TrailEntry.Pressed> moments) {
+
+    /** What was pressed while somebody was helped. */
+    record Pressed(@Nullable String at, @Nullable String what) {}
 
     private static final int MOST_KINDS = 60;
     private static final int MOST_PIECES = 1_000;
+    private static final int MOST_MOMENTS = 200;
 
     /**
      * A note that can be kept.
@@ -76,7 +82,8 @@ record TrailEntry(
                 text(tourniquetAt).isEmpty() ? Optional.empty() : time("tourniquet time", text(tourniquetAt), faults),
                 oneLine("place on the body", text(bodyPlace), 80, faults),
                 Boolean.TRUE.equals(specimen),
-                percent(faults));
+                percent(faults),
+                moments(faults));
         String reason = oneLine("reason", text(over), 300, faults);
         return faults.none()
                 ? entryId.map(i -> new Checked(i, line, detail, when, zoneOr(ZoneId.systemDefault()), reason))
@@ -139,6 +146,30 @@ record TrailEntry(
             }
         });
         return pieces;
+    }
+
+    private List<UseLog.Moment> moments(Faults faults) {
+        List<Pressed> given = moments == null ? List.of() : moments;
+        if (given.size() > MOST_MOMENTS) {
+            faults.add(
+                    "times",
+                    given.size() + " of them",
+                    "a note keeps at most " + MOST_MOMENTS + " times",
+                    "Clear some");
+            return List.of();
+        }
+        List<UseLog.Moment> read = new ArrayList<>();
+        for (Pressed pressed : given) {
+            String what = oneLine("what was done", text(pressed.what()), 120, faults);
+            try {
+                read.add(new UseLog.Moment(
+                        LocalDateTime.parse(text(pressed.at())).truncatedTo(ChronoUnit.SECONDS), what));
+            } catch (DateTimeException e) {
+                faults.add(
+                        "times", text(pressed.at()), "each is a day and a time", "Write it like 2027-06-12T10:20:31");
+            }
+        }
+        return read;
     }
 
     private OptionalInt percent(Faults faults) {

@@ -10,8 +10,10 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.need.Learning.Learned;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -29,6 +31,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** What happened on a trip, and what the household learns from it. */
 @Controller
 class LogController {
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ROOT);
 
     private final UseLog log;
     private final Knowledge knowledge;
@@ -118,9 +122,22 @@ class LogController {
                         detail.specimen() ? "specimen kept" : "",
                         detail.burnPercent().isPresent()
                                 ? "about " + detail.burnPercent().getAsInt() + " % of the body burnt"
-                                : "")
+                                : "",
+                        moments(kept))
                 .filter(s -> !s.isEmpty())
                 .collect(Collectors.joining("; "));
+    }
+
+    /** “10:20:31 Tourniquet on, 10:22:05 Call”, with whose clock it was. */
+    private static String moments(UseLog.Kept kept) {
+        List<UseLog.Moment> moments = kept.detail().moments();
+        return moments.isEmpty()
+                ? ""
+                : "done: "
+                        + moments.stream()
+                                .map(m -> CLOCK.format(m.at()) + " " + m.what())
+                                .collect(Collectors.joining(", "))
+                        + in(kept);
     }
 
     /** A time never stands without naming whose clock it is, where that was kept. */

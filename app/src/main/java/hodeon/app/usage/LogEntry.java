@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 
@@ -62,6 +63,10 @@ class LogEntry {
 
     boolean specimen;
 
+    /** A press a line: moment on the clock on the wall, a blank, what. */
+    @Convert(converter = SealedText.class)
+    String moments = "";
+
     @Nullable
     Integer burnPercent;
 
@@ -85,6 +90,8 @@ class LogEntry {
         this.tourniquetAt = detail.tourniquetAt().orElse(null);
         this.bodyPlace = detail.bodyPlace();
         this.specimen = detail.specimen();
+        this.moments =
+                detail.moments().stream().map(m -> m.at() + " " + m.what()).collect(Collectors.joining("\n"));
         this.burnPercent =
                 detail.burnPercent().isPresent() ? detail.burnPercent().getAsInt() : null;
         this.used.putAll(detail.used());
@@ -100,7 +107,13 @@ class LogEntry {
                 Optional.ofNullable(tourniquetAt),
                 bodyPlace,
                 specimen,
-                burnPercent == null ? OptionalInt.empty() : OptionalInt.of(burnPercent));
+                burnPercent == null ? OptionalInt.empty() : OptionalInt.of(burnPercent),
+                moments.lines().map(LogEntry::moment).toList());
+    }
+
+    private static UseLog.Moment moment(String line) {
+        int blank = line.indexOf(' ');
+        return new UseLog.Moment(LocalDateTime.parse(line.substring(0, blank)), line.substring(blank + 1));
     }
 
     LogEntry(UUID householdId, UUID tripId, UseLog.Line line) {

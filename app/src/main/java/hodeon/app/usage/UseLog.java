@@ -64,6 +64,7 @@ public class UseLog {
      * @param bodyPlace where on the body, of a tick or a burn
      * @param specimen whether the tick was kept
      * @param burnPercent of the body; a palm is about 1
+     * @param moments what was done when, in the order it was pressed
      */
     public record Detail(
             Optional<LocalDateTime> at,
@@ -74,7 +75,11 @@ public class UseLog {
             Optional<LocalDateTime> tourniquetAt,
             String bodyPlace,
             boolean specimen,
-            OptionalInt burnPercent) {}
+            OptionalInt burnPercent,
+            List<Moment> moments) {}
+
+    /** Something that was pressed while somebody was helped. @param at on the clock on the wall, to the second */
+    public record Moment(LocalDateTime at, String what) {}
 
     /** A line that is kept. */
     public record Kept(UUID id, Line line, Detail detail) {}

@@ -249,7 +249,16 @@ class PeoplePageTest extends WebTest {
                 UUID.randomUUID(),
                 new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, "on " + NAME + "'s heel"),
                 new UseLog.Detail(
-                        Optional.empty(), "", NAME, "", Map.of(), Optional.empty(), "", false, OptionalInt.empty()));
+                        Optional.empty(),
+                        "",
+                        NAME,
+                        "",
+                        Map.of(),
+                        Optional.empty(),
+                        "",
+                        false,
+                        OptionalInt.empty(),
+                        List.of()));
         send(mine, "/trips/new", with(with(brief, "do", "draft"), "name", "Another"));
         send(mine, "/people/" + id + "/erase", "name", "Quill").andExpect(flash().attributeExists("faults"));
         assertThat(people.all(mine.householdId())).hasSize(1);
@@ -301,7 +310,16 @@ class PeoplePageTest extends WebTest {
                         1,
                         "canvas stand fell on An, an odd knock; Anneke helped"),
                 new UseLog.Detail(
-                        Optional.empty(), "", "An", "", Map.of(), Optional.empty(), "", false, OptionalInt.empty()));
+                        Optional.empty(),
+                        "",
+                        "An",
+                        "",
+                        Map.of(),
+                        Optional.empty(),
+                        "",
+                        false,
+                        OptionalInt.empty(),
+                        List.of()));
         // Another name since: the trip and the log still know who it was.
         send(mine, "/people/" + an, "version", "0", "name", "Annika", "years", "30", "kilograms", "60");
         send(mine, "/people/" + an + "/erase", "name", "Annika").andExpect(redirectedUrl("/people"));

@@ -58,7 +58,8 @@ class SealedAtRestTest extends WebTest {
                         Optional.empty(),
                         "",
                         false,
-                        OptionalInt.empty()));
+                        OptionalInt.empty(),
+                        List.of()));
         byte[] file = Files.readAllBytes(folder.resolve("hodeon.mv.db"));
         String text = new String(file, StandardCharsets.ISO_8859_1);
         String wide = new String(file, StandardCharsets.UTF_16LE);

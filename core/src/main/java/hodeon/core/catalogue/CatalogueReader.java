@@ -25,7 +25,7 @@ public final class CatalogueReader {
     /** What was read, and everything that was wrong with it. Use the catalogue only when there are no faults. */
     public record Reading(Catalogue catalogue, List<CatalogueFault> faults) {}
 
-    private static final Set<String> CAPABILITY_KEYS = Set.of("name", "unit");
+    private static final Set<String> CAPABILITY_KEYS = Set.of("name", "unit", "least-chance");
     private static final Set<String> SUPPLY_KEYS = Set.of(
             "name",
             "group",
@@ -40,6 +40,7 @@ public final class CatalogueReader {
             "contains",
             "not-for",
             "prescribed",
+            "each",
             "most",
             "least-if-any",
             "size",
@@ -53,7 +54,7 @@ public final class CatalogueReader {
             "cabin",
             "superseded");
     private static final Set<String> PROBLEM_KEYS =
-            Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "by-hand", "call", "of");
+            Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "of");
     private static final Map<String, Double> STRENGTHS = Map.of("weak", 500.0, "fair", 2_000.0, "strong", 10_000.0);
 
     private final Set<Tag> vocabulary;
@@ -102,7 +103,14 @@ public final class CatalogueReader {
         Map<String, Integer> asked = new HashMap<>();
         List<SectionValues> capabilitySections = sections("capabilities.txt", capabilityText, CAPABILITY_KEYS);
         List<Capability> capabilities = capabilitySections.stream()
-                .map(v -> new Capability(v.id(), v.text("name"), v.text("unit")))
+                .map(v -> new Capability(
+                        v.id(), v.text("name"), v.text("unit"), v.one("least-chance", Optional.of(0.0), 0.0, t -> {
+                            double chance = Double.parseDouble(t);
+                            if (!(chance >= 0 && chance <= 1)) {
+                                throw new IllegalArgumentException(t + " is outside 0 to 1.");
+                            }
+                            return chance;
+                        })))
                 .toList();
         Set<String> known =
                 new HashSet<>(capabilities.stream().map(Capability::id).toList());
@@ -174,6 +182,7 @@ public final class CatalogueReader {
                         Optional.of(Optional.<Tag>empty()),
                         Optional.empty(),
                         text -> Optional.of(v.known("rescue:" + text, vocabulary))),
+                v.whole("each", Optional.of(1), 1, 10),
                 v.whole("most", Optional.of(60), 1, 1000),
                 v.whole("least-if-any", Optional.of(0), 0, 100),
                 tags(v, "size", "size:"),
@@ -255,8 +264,6 @@ public final class CatalogueReader {
                 needs,
                 factors,
                 steps,
-                v.text("by-hand"),
-                v.text("call"),
                 v.one("of", Optional.of(false), false, text -> switch (text) {
                     case "people" -> false;
                     case "dogs" -> true;

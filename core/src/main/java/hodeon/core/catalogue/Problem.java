@@ -6,14 +6,12 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Something that could happen to the party.
+ * Something that could happen to the party. What to do about it in words is its {@code procedure.Procedure}.
  *
  * @param severity 1 nuisance to 5 threatens life
  * @param needs each set must have one of its tags hold, or the problem cannot happen
  * @param factors multiplier of the rate for each tag that matters, 0 or more
  * @param steps what is done about it, in order
- * @param byHand what to do with no gear
- * @param call when to call for help
  * @param ofDogs happens to dogs, not to people
  */
 public record Problem(
@@ -24,8 +22,6 @@ public record Problem(
         List<Set<Tag>> needs,
         Map<Tag, Double> factors,
         List<Step> steps,
-        String byHand,
-        String call,
         boolean ofDogs) {
 
     public Problem {
@@ -35,7 +31,7 @@ public record Problem(
     }
 
     public Problem withRate(Rate other) {
-        return new Problem(id, name, severity, other, needs, factors, steps, byHand, call, ofDogs);
+        return new Problem(id, name, severity, other, needs, factors, steps, ofDogs);
     }
 
     /** What meeting one need of this problem is worth: 1, 4, 20, 100 or 400 for a severity of 1 to 5 (an assumption). */

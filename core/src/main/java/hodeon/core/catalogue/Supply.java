@@ -19,6 +19,7 @@ import java.util.Set;
  * @param contains materials somebody may be allergic to, as allergy tags
  * @param notFor people it is not for
  * @param prescribed tag of the rescue medicine it is, if it is one
+ * @param each pieces for each person it is prescribed to, 1 or more
  * @param most never recommend more
  * @param leastIfAny none, or at least so many
  * @param sizes tags of the sizes of body it fits; empty if it fits all
@@ -39,6 +40,7 @@ public record Supply(
         Set<Tag> contains,
         Set<Tag> notFor,
         Optional<Tag> prescribed,
+        int each,
         int most,
         int leastIfAny,
         Set<Tag> sizes,

@@ -39,6 +39,13 @@ public sealed interface Exclusion {
     /** No problem of this trip asks for what it does. */
     record NotNeeded() implements Exclusion {}
 
+    /**
+     * What it is made for is so seldom on such a trip that it would only swell the kit; a pin takes it along all the same.
+     *
+     * @param chance of needing what it does, 0 to 1
+     */
+    record TooRare(double chance) implements Exclusion {}
+
     /** It rides outside the kit and serves from there. */
     record RidesElsewhere(int pieces) implements Exclusion {}
 

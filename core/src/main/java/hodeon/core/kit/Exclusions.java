@@ -34,14 +34,19 @@ final class Exclusions {
     private final Trip trip;
     private final Suitability suitability;
     private final Set<String> asked;
+    private final Map<String, Double> seldom;
 
-    /** @param asked ids of the capabilities this trip asks for */
-    Exclusions(Catalogue catalogue, Trip trip, Suitability suitability, Set<String> asked) {
+    /**
+     * @param asked ids of the capabilities this trip asks for
+     * @param seldom those of them that are too seldom needed to be planned for, with the chance of it
+     */
+    Exclusions(Catalogue catalogue, Trip trip, Suitability suitability, Set<String> asked, Map<String, Double> seldom) {
         this.catalogue = catalogue;
         this.suitability = suitability;
         this.trip = trip;
         this.party = trip.party();
         this.asked = asked;
+        this.seldom = seldom;
     }
 
     /** Reasons by supply id, in catalogue order; supplies that may come are missing. */
@@ -56,7 +61,8 @@ final class Exclusions {
                             contraindicated(supply),
                             forNobody(supply),
                             wrongSize(supply),
-                            onTheWay(supply))
+                            onTheWay(supply),
+                            tooRare(supply))
                     .flatMap(Optional::stream)
                     .findFirst()
                     .ifPresent(reason -> reasons.put(supply.id(), reason));
@@ -73,6 +79,7 @@ final class Exclusions {
         return reasons;
     }
 
+    /** People of the party it is prescribed to. */
     static int prescriptions(Supply supply, Party party) {
         return supply.prescribed()
                 .map(tag -> Stream.of(RescueMedicine.values())
@@ -87,6 +94,20 @@ final class Exclusions {
         return !prescribed && supply.serves().keySet().stream().noneMatch(asked::contains)
                 ? Optional.of(new Exclusion.NotNeeded())
                 : Optional.empty();
+    }
+
+    /** Judged by what a supply does well, or by what it does at all if it does nothing well. */
+    private Optional<Exclusion> tooRare(Supply supply) {
+        List<String> does =
+                supply.serves().keySet().stream().filter(asked::contains).toList();
+        List<String> well = does.stream()
+                .filter(c -> supply.serves().get(c) != Tier.IMPROVISED)
+                .toList();
+        List<String> judged = well.isEmpty() ? does : well;
+        return judged.isEmpty() || !seldom.keySet().containsAll(judged)
+                ? Optional.empty()
+                : Optional.of(new Exclusion.TooRare(
+                        judged.stream().mapToDouble(seldom::get).max().orElse(0)));
     }
 
     private Optional<Exclusion> aboveTraining(Supply supply) {

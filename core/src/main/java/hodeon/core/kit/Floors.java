@@ -7,13 +7,17 @@ import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * What must come whatever it earns: each person's rescue medicine; two pairs of gloves for each likely helper;
- * tourniquets none or two, because one may fail or not suffice; and by stance the means for the first minutes.
+ * tourniquets none or two, because one may fail or not suffice; and by stance the means for the first minutes. Whoever
+ * plans for the likely keeps the three things that nobody forgives lacking: pressure on a wound, warmth and the call, of
+ * whatever tier, as long as the lightest of each takes no more than a tenth of the limit.
  */
 final class Floors {
 
@@ -41,6 +45,14 @@ final class Floors {
                     "mark-time",
                     1));
 
+    /** What the stance “fix the likely” keeps, each with the capabilities any of which will do. */
+    private static final Map<String, List<String>> LIKELY = Map.of(
+            "Pressure on a wound", List.of("press-wound"),
+            "Warmth", List.of("keep-warm"),
+            "The call", List.of("call-far", "call-attention"));
+
+    private static final double MOST_OF_LIMIT = 0.1;
+
     private final Trip trip;
     private final Catalogue catalogue;
 
@@ -62,6 +74,10 @@ final class Floors {
         List<Floor> kept = new ArrayList<>();
         for (Floor ofSupplies : all()) {
             Floor floor = withElsewhere(ofSupplies, candidates);
+            if (LIKELY.containsKey(floor.reason()) && tooHeavy(ofSupplies, candidates)) {
+                letGo.add(told(floor));
+                continue;
+            }
             int possible = floor.candidates().stream()
                     .mapToInt(i -> candidates.get(i).most())
                     .sum();
@@ -69,12 +85,33 @@ final class Floors {
                     .mapToInt(i -> candidates.get(i).least())
                     .sum();
             if (possible >= floor.pieces() || (floor.orNone() && certain == 0)) {
-                kept.add(floor);
+                kept.add(told(floor));
             } else {
-                letGo.add(floor);
+                letGo.add(told(floor));
             }
         }
         return kept;
+    }
+
+    /** The lightest that may come would eat a tight limit. */
+    private boolean tooHeavy(Floor floor, List<Candidate> candidates) {
+        return floor.candidates().stream()
+                .filter(i -> candidates.get(i).most() > 0)
+                .map(i -> catalogue.supplies().get(i).mass().grams())
+                .min(Comparator.naturalOrder())
+                .filter(grams -> grams <= MOST_OF_LIMIT * trip.limits().mass().grams())
+                .isEmpty();
+    }
+
+    private Floor told(Floor floor) {
+        return LIKELY.containsKey(floor.reason())
+                ? new Floor(
+                        floor.reason() + ": at least 1, also for the stance “"
+                                + trip.stance().label() + "”",
+                        floor.candidates(),
+                        floor.pieces(),
+                        floor.orNone())
+                : floor;
     }
 
     /** What rides elsewhere counts for a floor too. */
@@ -97,7 +134,11 @@ final class Floors {
             int prescriptions = Exclusions.prescriptions(supply, trip.party());
             if (prescriptions > 0) {
                 floors.add(new Floor(
-                        supply.name() + " for everybody it is prescribed to", List.of(i), prescriptions, false));
+                        supply.name() + (supply.each() > 1 ? ", " + supply.each() + " each" : "")
+                                + " for everybody it is prescribed to",
+                        List.of(i),
+                        supply.each() * prescriptions,
+                        false));
             }
         }
         byCapability()
@@ -111,12 +152,25 @@ final class Floors {
                         KitQuestion.doingWell(catalogue, trip, capability),
                         pieces,
                         false)));
+        if (trip.stance() == Stance.FIX_THE_LIKELY) {
+            LIKELY.entrySet().stream()
+                    .sorted(Map.Entry.comparingByKey())
+                    .forEach(e -> floors.add(new Floor(e.getKey(), doing(e.getValue()), 1, false)));
+        }
         catalogue.supplies().stream()
                 .mapToInt(Supply::leastIfAny)
                 .filter(least -> least > 0)
                 .distinct()
                 .forEach(least -> floors.add(noneOr(least)));
         return floors;
+    }
+
+    private List<Integer> doing(List<String> anyOf) {
+        return IntStream.range(0, catalogue.supplies().size())
+                .filter(i -> anyOf.stream()
+                        .anyMatch(c -> catalogue.supplies().get(i).serves().containsKey(c)))
+                .boxed()
+                .toList();
     }
 
     private Floor noneOr(int least) {

@@ -71,8 +71,13 @@ public record KitQuestion(
                         new Use(problem.problem().id() + "/" + step.capability().id(), worth, atLeast(step, worth)));
             }
         }
-        Map<String, Exclusion> exclusions =
-                new LinkedHashMap<>(new Exclusions(catalogue, trip, suitability, byCapability.keySet()).byParty());
+        Map<String, Exclusion> exclusions = new LinkedHashMap<>(
+                new Exclusions(catalogue, trip, suitability, byCapability.keySet(), Seldom.of(trip, forecast))
+                        .byParty());
+        holds.pins()
+                .keySet()
+                .forEach(id -> exclusions.computeIfPresent(
+                        id, (key, reason) -> reason instanceof Exclusion.TooRare ? null : reason));
         holds.elsewhere().forEach((id, pieces) -> exclusions.putIfAbsent(id, new Exclusion.RidesElsewhere(pieces)));
         holds.bans().forEach(id -> exclusions.putIfAbsent(id, new Exclusion.Banned()));
         Floors floors = new Floors(trip, catalogue);

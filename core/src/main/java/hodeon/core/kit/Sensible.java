@@ -41,7 +41,7 @@ record Sensible(Trip trip, Map<String, Integer> uses) {
                 .mapToInt(s -> uses.getOrDefault(s.getKey(), 0))
                 .sum();
         int pieces = Math.ceilDiv(wanted, supply.usesPerPiece());
-        int least = Math.max(supply.leastIfAny(), Exclusions.prescriptions(supply, trip.party()));
+        int least = Math.max(supply.leastIfAny(), supply.each() * Exclusions.prescriptions(supply, trip.party()));
         return Math.clamp(pieces, least, Math.max(supply.most(), least));
     }
 }

@@ -80,7 +80,6 @@ public enum Condition {
                     BLEEDING,
                     LIVER,
                     ALCOHOL,
-                    EPILEPSY,
                     GLAUCOMA,
                     URINE,
                     THYROID,

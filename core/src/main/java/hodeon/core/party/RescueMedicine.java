@@ -10,7 +10,9 @@ public enum RescueMedicine {
     STRONG_PAIN_RELIEF("strong pain relief"),
     MIGRAINE_TABLETS("migraine tablets"),
     INSULIN("insulin"),
-    ALTITUDE_MEDICINE("altitude medicine");
+    ALTITUDE_MEDICINE("altitude medicine"),
+    SEIZURE_MEDICINE("seizure rescue medicine"),
+    GLUCAGON("glucagon");
 
     private final String label;
 

@@ -8,7 +8,11 @@ public enum Region {
     LEECHES("leeches"),
     UNSAFE_WATER("unsafe water"),
     STINGING_SEA("stinging jellyfish or spiny animals in the water"),
-    BURNING_PLANTS("plants that burn or blister the skin");
+    BURNING_PLANTS("plants that burn or blister the skin"),
+    RABIES("rabies in animals"),
+    MALARIA("malaria"),
+    VENOMOUS_STINGS("dangerous spiders or scorpions"),
+    MEAT_ALLERGY_TICKS("ticks whose bites can make allergic to meat");
 
     private final String label;
 

@@ -29,8 +29,6 @@ class CatalogueReaderTest {
             strength = weak
             basis = assumption
             step = cover | 1 0.5, 2 0.5 | redress 1 d heal 3 d | critical
-            by-hand = Press.
-            call = When it gapes.
             """;
 
     private static CatalogueReader.Reading read(String capabilities, String supplies, String problems) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hodeon.core.Samples;
+import hodeon.core.catalogue.Tag;
 import hodeon.core.kit.choice.Allocator;
 import hodeon.core.kit.choice.Checker;
 import hodeon.core.kit.choice.Choice;
@@ -13,6 +14,7 @@ import hodeon.core.need.Forecast;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
+import hodeon.core.party.SizeClass;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
@@ -91,7 +93,8 @@ class PlannerTest {
         assertThat(untrained.exclusions().get("tourniquet-windlass"))
                 .isEqualTo(new Exclusion.AboveTraining(Training.BASIC, Training.UNTRAINED));
         assertThat(untrained.exclusions().get("auto-injector")).isEqualTo(new Exclusion.NotPrescribed());
-        assertThat(untrained.exclusions().get("child-paracetamol")).isEqualTo(new Exclusion.NotNeeded());
+        assertThat(untrained.exclusions().get("child-paracetamol"))
+                .isEqualTo(new Exclusion.WrongSize(Set.of(Tag.of("size", SizeClass.CHILD))));
         assertThat(question(Samples.skerryRing(), Holds.NONE).exclusions().get("gloves-latex"))
                 .isInstanceOfSatisfying(
                         Exclusion.Allergen.class, e -> assertThat(e.people()).containsExactly("Noor Castellan"));

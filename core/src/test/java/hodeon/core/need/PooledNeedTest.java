@@ -40,6 +40,7 @@ class PooledNeedTest {
                 Set.of(),
                 Set.of(),
                 like.prescribed(),
+                like.each(),
                 like.most(),
                 0,
                 Set.of(),
@@ -89,7 +90,7 @@ class PooledNeedTest {
                         List.of("hydrocortisone-cream", "itch-cream"),
                         List.of("barrier-ointment", "anti-chafe-balm"));
         assertThat(pools.getFirst().capabilities().stream().map(Capability::id).toList())
-                .containsExactly("relieve-pain", "calm-inflammation");
+                .containsExactly("relieve-pain", "calm-inflammation", "relieve-pain-plain");
         assertThat(pools.getFirst().suffices(0.9)).isPositive();
     }
 

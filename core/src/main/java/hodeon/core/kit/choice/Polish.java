@@ -14,6 +14,9 @@ final class Polish {
     private static final double IDLE_WORTH = 1e-6;
     private static final int MOST_FILLED = 60;
 
+    /** Two promises nearer than this are the same: else two that round alike send each other back for ever. */
+    private static final double SAME = 1e-9;
+
     private final Choice choice;
     private final Allocator allocator;
     private final double leastGain;
@@ -124,7 +127,7 @@ final class Polish {
                 added++;
                 promises.add(new Promise(i, best.perBurden(), -1));
             } else {
-                double wanted = promises.isEmpty() ? 0 : promises.peek().perBurden() * burden(i);
+                double wanted = promises.isEmpty() ? 0 : promises.peek().perBurden() * burden(i) * (1 - SAME);
                 double gain = marginals.oneMoreAtMost(i, wanted);
                 promises.add(new Promise(i, gain / burden(i), gain >= wanted ? added : -1));
             }

@@ -1,0 +1,176 @@
+package hodeon.app.aid;
+
+import hodeon.app.aid.KitAtHand.Lying;
+import hodeon.app.household.Member;
+import hodeon.app.need.Forecasts;
+import hodeon.app.shell.NotHere;
+import hodeon.app.stock.StockService;
+import hodeon.app.trip.Progress;
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.trip.TripService;
+import hodeon.core.catalogue.Problem;
+import hodeon.core.catalogue.Severity;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.procedure.Handling;
+import hodeon.core.need.ProblemForecast;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What to do: on its own, with the kit of a trip, or with a kit where it lies; and the decisions on the way. */
+@Controller
+class AidController {
+
+    private static final int GRAVEST = 5;
+
+    private final FirstAid aid;
+    private final KitAtHand kits;
+    private final TripService trips;
+    private final Progress progress;
+    private final Forecasts forecasts;
+    private final StockService stock;
+
+    AidController(
+            FirstAid aid,
+            KitAtHand kits,
+            TripService trips,
+            Progress progress,
+            Forecasts forecasts,
+            StockService stock) {
+        this.aid = aid;
+        this.kits = kits;
+        this.trips = trips;
+        this.progress = progress;
+        this.forecasts = forecasts;
+        this.stock = stock;
+    }
+
+    /** Problems of one severity. */
+    record Shelf(String label, List<Choice> choices, boolean open) {}
+
+    record Choice(String id, String name) {}
+
+    @GetMapping("/aid")
+    String alone(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "") String problem, Model model) {
+        model.addAttribute("title", "First aid");
+        model.addAttribute("whose", "");
+        return page(member, problem, "/aid", Set.of(), Optional.empty(), Map.of(), model);
+    }
+
+    @GetMapping("/trips/{id}/aid")
+    String ofTrip(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String problem,
+            Model model) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        Map<String, Double> concern = new HashMap<>();
+        for (ProblemForecast forecast : forecasts.of(trip).problems()) {
+            concern.put(forecast.problem().id(), forecast.concern());
+        }
+        model.addAttribute("strip", progress.of(member.householdId(), trip, "Kit"));
+        model.addAttribute("title", "What to do");
+        model.addAttribute("whose", trip.trip().name());
+        return page(
+                member,
+                problem,
+                "/trips/" + id + "/aid",
+                FirstAid.around(trip.trip()),
+                Optional.of(kits.of(trip)),
+                concern,
+                model);
+    }
+
+    @GetMapping("/stock/places/{id}/aid")
+    String ofPlace(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String problem,
+            Model model) {
+        String name = stock.of(member.householdId()).placeName(id);
+        if (name.isEmpty()) {
+            throw new NotHere("place " + id);
+        }
+        model.addAttribute("title", "What to do");
+        model.addAttribute("whose", name);
+        return page(
+                member,
+                problem,
+                "/stock/places/" + id + "/aid",
+                Set.of(),
+                Optional.of(kits.of(member.householdId(), id)),
+                Map.of(),
+                model);
+    }
+
+    private String page(
+            Member member,
+            String problem,
+            String address,
+            Set<Tag> around,
+            Optional<List<Lying>> kit,
+            Map<String, Double> concern,
+            Model model) {
+        if (!problem.isEmpty()) {
+            model.addAttribute(
+                    "chosen",
+                    aid.of(member.householdId(), problem, around, kit)
+                            .orElseThrow(() -> new NotHere("problem " + problem)));
+        }
+        model.addAttribute("address", address);
+        model.addAttribute("problem", problem);
+        model.addAttribute("shelves", shelves(problem, concern));
+        model.addAttribute("guides", aid.guidance().guides());
+        return "aid/aid";
+    }
+
+    /** The gravest first; within a severity by concern, else by name. */
+    private List<Shelf> shelves(String problem, Map<String, Double> concern) {
+        List<Shelf> shelves = new ArrayList<>();
+        for (int severity = GRAVEST; severity >= 1; severity--) {
+            int of = severity;
+            List<Problem> problems = aid.problems().stream()
+                    .filter(p -> p.severity() == of)
+                    .sorted(Comparator.comparingDouble((Problem p) -> -concern.getOrDefault(p.id(), 0.0))
+                            .thenComparing(Problem::name))
+                    .toList();
+            boolean here = problems.stream().anyMatch(p -> p.id().equals(problem));
+            shelves.add(new Shelf(
+                    Severity.label(of),
+                    problems.stream().map(p -> new Choice(p.id(), p.name())).toList(),
+                    here || problem.isEmpty() && of == GRAVEST));
+        }
+        return shelves;
+    }
+
+    /** How a supply is used, by its name. */
+    record Use(String id, String name, Handling handling) {}
+
+    @GetMapping("/aid/supplies")
+    String supplies(Model model) {
+        model.addAttribute(
+                "uses",
+                aid.supplies().stream()
+                        .flatMap(s -> aid.guidance().handling(s.id()).stream().map(h -> new Use(s.id(), s.name(), h)))
+                        .toList());
+        return "aid/supplies";
+    }
+
+    @GetMapping("/aid/guides/{id}")
+    String guide(@PathVariable String id, Model model) {
+        model.addAttribute("guide", aid.guidance().guide(id).orElseThrow(() -> new NotHere("guide " + id)));
+        model.addAttribute("guides", aid.guidance().guides());
+        return "aid/guide";
+    }
+}

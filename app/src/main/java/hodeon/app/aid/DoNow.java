@@ -1,0 +1,175 @@
+package hodeon.app.aid;
+
+import hodeon.app.aid.KitAtHand.Lying;
+import hodeon.core.catalogue.Problem;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.Tier;
+import hodeon.core.catalogue.procedure.Casualty;
+import hodeon.core.catalogue.procedure.DoLine;
+import hodeon.core.catalogue.procedure.Guidance;
+import hodeon.core.catalogue.procedure.Procedure;
+import hodeon.core.catalogue.procedure.School;
+import hodeon.core.catalogue.procedure.Timer;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * What to do about one problem with the kit that is at hand, in the words of the page.
+ *
+ * @param variants one for each casualty for whom something else is done, a grown-up first
+ * @param together the lines of all variants on one list, as on a card
+ * @param watch what to look for afterwards
+ * @param byHand with no gear, sentence by sentence
+ * @param rests the class of teaching it was checked against, and when
+ */
+public record DoNow(
+        String id,
+        String name,
+        int severity,
+        List<Variant> variants,
+        List<Together> together,
+        String watch,
+        List<String> byHand,
+        String call,
+        List<Follows> follows,
+        List<HowTo> howTo,
+        String rests) {
+
+    /** @param key the casualty's constant */
+    public record Variant(String key, String label, List<Line> lines, List<Clock> clocks) {}
+
+    /** @param whom for whom it is, in words; empty for everybody */
+    public record Together(Line line, String whom) {}
+
+    /** @param lacking the kit has nothing for it, so that {@code words} say what to do without, where that is known */
+    public record Line(String words, List<Has> has, boolean lacking) {}
+
+    /** What of the kit a line needs. @param makeshift it was not made for it */
+    public record Has(String name, String where, boolean makeshift) {}
+
+    /** @param kind since, after or beat @param figure minutes, or beats a minute */
+    public record Clock(String kind, String words, int figure) {}
+
+    /** A topic on which schools differ: what is followed here, and what else is taught. */
+    public record Follows(String topic, String name, String taught, List<String> elsewhere) {}
+
+    /** How a supply is used that hurts when it is misused. */
+    public record HowTo(String name, List<String> lines, String never) {}
+
+    /** So many things of the kit are named for one line: the best first. */
+    private static final int MOST_NAMED = 2;
+
+    /**
+     * @param household choices of schools by topic
+     * @param around facts about the region
+     * @param kit what is at hand; empty where nobody says which kit
+     */
+    static DoNow of(
+            Problem problem,
+            Guidance guidance,
+            Map<String, String> household,
+            Set<Tag> around,
+            Optional<List<Lying>> kit) {
+        Procedure procedure = guidance.procedure(problem.id());
+        Map<String, String> schools = School.followed(guidance.schools(), household, around);
+        List<Variant> variants = procedure.casualties(schools).stream()
+                .map(c -> new Variant(
+                        c.name(),
+                        c.label(),
+                        procedure.lines(c, schools).stream()
+                                .map(l -> line(l, kit))
+                                .toList(),
+                        procedure.timers(c, schools).stream().map(DoNow::clock).toList()))
+                .toList();
+        return new DoNow(
+                problem.id(),
+                problem.name(),
+                problem.severity(),
+                variants,
+                procedure.together(schools).stream()
+                        .map(f -> new Together(
+                                line(f.line(), kit),
+                                f.whom().size() == variants.size()
+                                        ? ""
+                                        : f.whom().stream().map(Casualty::word).collect(Collectors.joining(", "))))
+                        .toList(),
+                procedure.watch(),
+                List.of(procedure.byHand().split("(?<=[.!?]) (?=[A-Z])")),
+                procedure.call(),
+                procedure.topics().stream()
+                        .map(t -> follows(guidance.school(t).orElseThrow(), schools))
+                        .toList(),
+                howTo(procedure, schools, guidance, kit.orElse(List.of())),
+                "Checked against " + procedure.reviewed().teaching().label() + ", "
+                        + procedure.reviewed().on());
+    }
+
+    private static Line line(DoLine line, Optional<List<Lying>> kit) {
+        if (kit.isEmpty() || line.capability().isEmpty()) {
+            return new Line(line.words(), List.of(), false);
+        }
+        List<Has> has = serving(line.capability().get(), kit.get()).stream()
+                .limit(MOST_NAMED)
+                .map(l -> new Has(
+                        l.pieces() > 1
+                                ? l.pieces() + " × " + l.supply().name()
+                                : l.supply().name(),
+                        l.where(),
+                        l.supply().serves().get(line.capability().get()) == Tier.IMPROVISED))
+                .toList();
+        return has.isEmpty()
+                ? new Line(line.without().orElse(line.words()), List.of(), true)
+                : new Line(line.words(), has, false);
+    }
+
+    /** The best first; what is only makeshift stays unnamed beside something better. */
+    private static List<Lying> serving(String capability, List<Lying> kit) {
+        List<Lying> all = kit.stream()
+                .filter(l -> l.supply().serves().containsKey(capability))
+                .sorted(Comparator.comparing((Lying l) -> l.supply().serves().get(capability)))
+                .toList();
+        List<Lying> well = all.stream()
+                .filter(l -> l.supply().serves().get(capability) != Tier.IMPROVISED)
+                .toList();
+        return well.isEmpty() ? all : well;
+    }
+
+    private static Clock clock(Timer timer) {
+        return switch (timer) {
+            case Timer.Since(String words) -> new Clock("since", words, 0);
+            case Timer.After(String words, int minutes) -> new Clock("after", words, minutes);
+            case Timer.Beat(String words, int perMinute) -> new Clock("beat", words, perMinute);
+        };
+    }
+
+    private static Follows follows(School school, Map<String, String> schools) {
+        String followed = schools.getOrDefault(school.id(), "");
+        return new Follows(
+                school.id(),
+                school.name(),
+                school.choice(followed).orElseThrow().teaches(),
+                school.choices().stream()
+                        .filter(c -> !c.id().equals(followed))
+                        .map(c -> c.name().substring(0, 1).toUpperCase(Locale.ROOT)
+                                + c.name().substring(1) + ": " + c.teaches())
+                        .toList());
+    }
+
+    private static List<HowTo> howTo(
+            Procedure procedure, Map<String, String> schools, Guidance guidance, List<Lying> kit) {
+        Set<String> needed = procedure.casualties(schools).stream()
+                .flatMap(c -> procedure.lines(c, schools).stream())
+                .flatMap(l -> l.capability().stream())
+                .collect(Collectors.toSet());
+        return kit.stream()
+                .filter(l -> l.supply().serves().keySet().stream().anyMatch(needed::contains))
+                .flatMap(l -> guidance.handling(l.supply().id()).stream()
+                        .map(h -> new HowTo(l.supply().name(), h.lines(), h.never())))
+                .toList();
+    }
+}

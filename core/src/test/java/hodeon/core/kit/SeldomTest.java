@@ -1,0 +1,118 @@
+package hodeon.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hodeon.core.Samples;
+import hodeon.core.kit.choice.Solution;
+import hodeon.core.need.Forecast;
+import hodeon.core.party.Party;
+import hodeon.core.party.Person;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Company;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Leg;
+import hodeon.core.trip.Limits;
+import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import hodeon.core.units.Mass;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Grave and rare trouble has its words; its tools do not swell an ordinary kit, and three things are never left out. */
+class SeldomTest {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    private static Trip walk(Environment where, int people, int days, Stance stance, int grams) {
+        LocalDate start = LocalDate.of(2027, 7, 3);
+        List<Person> party = IntStream.rangeClosed(1, people)
+                .mapToObj(i -> Samples.adult("Walker " + i, Training.WILDERNESS))
+                .toList();
+        return new Trip(
+                "A walk",
+                start,
+                start.plusDays(days - 1L),
+                Season.SUMMER,
+                List.of(new Leg(Activity.HILL_WALKING, where, 2 * days)),
+                new Party(party),
+                6,
+                Set.of(),
+                Set.of(),
+                Company.NONE,
+                stance,
+                Limits.ofMass(Mass.ofGrams(grams)));
+    }
+
+    private static KitQuestion question(Trip trip, Holds holds) {
+        return KitQuestion.of(
+                trip, Samples.CATALOGUE, Forecast.of(trip, Samples.CATALOGUE), holds, Samples.suitability(trip));
+    }
+
+    private static Map<String, Integer> kit(KitQuestion question) {
+        Planner planner = new Planner(question);
+        return planner.contents(((Solution.Found) planner.recommend(PATIENCE)).quantities());
+    }
+
+    @Test
+    void theWorkedExample() {
+        Trip day = walk(Environment.TEMPERATE, 1, 1, Stance.HOLD_UNTIL_HELP, 1_500);
+        Map<String, Double> seldom = Seldom.of(day, Forecast.of(day, Samples.CATALOGUE));
+        assertThat(seldom.get("shield-eye")).isBetween(0.5e-5, 1.5e-5);
+        assertThat(seldom).containsKeys("seal-chest", "bind-pelvis", "defibrillate", "keep-tooth");
+        assertThat(seldom).doesNotContainKeys("cover-small", "keep-warm", "call-far", "stop-limb-bleeding");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "eye-shield",
+                "chest-seal-vented",
+                "pelvic-binder",
+                "defibrillator",
+                "tooth-pot",
+                "birth-set",
+                "opioid-antidote-spray",
+                "carry-sheet",
+                "temporary-filling",
+                "gas-alarm"
+            })
+    void toolsForRareTroubleStayOutOfAnOrdinaryKitHoweverMuchItMayWeigh(String supply) {
+        KitQuestion question = question(walk(Environment.TEMPERATE, 2, 3, Stance.HOLD_UNTIL_HELP, 6_000), Holds.NONE);
+        assertThat(kit(question)).doesNotContainKey(supply);
+    }
+
+    @Test
+    void whatIsPinnedComesAndWhereTheOddsAreThereItComesByItself() {
+        Trip ordinary = walk(Environment.TEMPERATE, 2, 3, Stance.HOLD_UNTIL_HELP, 6_000);
+        Holds pinned = new Holds(Map.of("eye-shield", 1), Set.of(), Map.of());
+        assertThat(question(ordinary, Holds.NONE).exclusions().get("eye-shield"))
+                .isInstanceOf(Exclusion.TooRare.class);
+        assertThat(kit(question(ordinary, pinned))).containsEntry("eye-shield", 1);
+        KitQuestion desert = question(walk(Environment.HOT_DRY, 12, 14, Stance.HOLD_UNTIL_HELP, 20_000), Holds.NONE);
+        assertThat(desert.exclusions()).doesNotContainKey("light-tarp");
+    }
+
+    @Test
+    void fixTheLikelyKeepsPressureWarmthAndTheCall() {
+        Map<String, Integer> kit =
+                kit(question(walk(Environment.TEMPERATE, 2, 2, Stance.FIX_THE_LIKELY, 800), Holds.NONE));
+        for (Set<String> anyOf :
+                List.of(Set.of("press-wound"), Set.of("keep-warm"), Set.of("call-far", "call-attention"))) {
+            assertThat(kit.keySet())
+                    .as(anyOf.toString())
+                    .anyMatch(id -> Samples.CATALOGUE.supply(id).orElseThrow().serves().keySet().stream()
+                            .anyMatch(anyOf::contains));
+        }
+        KitQuestion tin = question(walk(Environment.TEMPERATE, 1, 1, Stance.FIX_THE_LIKELY, 60), Holds.NONE);
+        assertThat(tin.letGo()).extracting(f -> f.reason()).anyMatch(r -> r.startsWith("Warmth: at least 1"));
+    }
+}
