@@ -53,6 +53,7 @@ final class SupplyText {
             lines.add("cabin = " + Tag.idOf(supply.crossing().cabin()));
         }
         lines.add("most = " + supply.most());
+        lines.add("each = " + supply.each());
         lines.add("least-if-any = " + supply.leastIfAny());
         lines.add("superseded = " + (supply.superseded() ? "yes" : "no"));
         return String.join("\n", lines) + "\n";

@@ -12,9 +12,10 @@ import java.util.Locale;
  *
  * @param columns how many tile widths it takes, 1 to 3
  * @param width of the drawing, in its units
+ * @param larger a piece is larger than the widest tile, so that it is drawn smaller than it is
  * @param notShown pieces never shrink; the drawing says how many had no room
  */
-record TileDrawing(int columns, int width, int height, String form, List<Piece> pieces, int notShown) {
+record TileDrawing(int columns, int width, int height, String form, List<Piece> pieces, boolean larger, int notShown) {
 
     private static final double COLUMN = 104;
     private static final double HEIGHT = 40;
@@ -22,6 +23,7 @@ record TileDrawing(int columns, int width, int height, String form, List<Piece> 
     private static final double GAP = 1.5;
     private static final int MOST_COLUMNS = 3;
     private static final double SMALLEST_AREA = 9;
+    private static final double SURELY_WIDER = 1.05;
 
     /** Where one piece lies. */
     record Piece(String x, String y, String width, String height) {}
@@ -51,6 +53,7 @@ record TileDrawing(int columns, int width, int height, String form, List<Piece> 
                 (int) Math.round(height),
                 supply.form().name().toLowerCase(Locale.ROOT),
                 List.copyOf(pieces),
+                shown > 0 && wide > SURELY_WIDER * width,
                 count - shown);
     }
 

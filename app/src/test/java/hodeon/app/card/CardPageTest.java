@@ -96,6 +96,9 @@ class CardPageTest extends WebTest {
         doses-1       | a6    | 105 | 148 | Doses: Beck Halla | at least 4 h apart
         contacts      | a6    | 105 | 148 | Whom to call | Lumi: 0000 555 0141
         incident      | a4    | 210 | 297 | What happened | Tourniquet on at
+        aid-choking   | pouch | 85  | 120 | Choking | Face down on your arm, head low: 5 blows.
+        aid           | a6    | 105 | 148 | Not breathing | 30 pushes, 2 breaths
+        howto         | a6    | 105 | 148 | How to use: Skerry ring | Never
         labels-large  | a4    | 210 | 297 | medicine | Paracetamol
         labels-small  | a6    | 210 | 297 | medicine | Paracetamol
         """)
@@ -113,6 +116,73 @@ class CardPageTest extends WebTest {
                     assertThat(page.getResources().getFont(font).getName()).contains("Atkinson");
                 }
             }
+        }
+    }
+
+    /** Who has to turn a card over in the first minutes reads half of it. */
+    @ParameterizedTest
+    @CsvSource({
+        "prompt",
+        "aid-not-breathing",
+        "aid-anaphylaxis",
+        "aid-choking",
+        "aid-severe-limb-bleeding",
+        "aid-heat-stroke"
+    })
+    void whatIsNeededInTheFirstMinutesStandsOnOneSideInEverySize(String card) throws Exception {
+        String trip = trip();
+        for (String size : card.equals("prompt") ? List.of("a4", "a6", "pouch") : List.of("pouch")) {
+            try (PDDocument pdf = pdf(mine, trip, card, size)) {
+                assertThat(pdf.getNumberOfPages()).as(card + " " + size).isEqualTo(1);
+            }
+        }
+    }
+
+    @Test
+    void theFirstMinutesLackNothingAndFollowTheSchool() throws Exception {
+        String trip = trip();
+        try (PDDocument pdf = pdf(mine, trip, "prompt", "a6")) {
+            assertThat(text(pdf))
+                    .containsSubsequence(
+                            "Safe to go near?",
+                            "Gloves on",
+                            "Big bleeding?",
+                            "Answer?",
+                            "ten seconds. Gasps do not count",
+                            "30 hard, fast pushes",
+                            "Child or drowned: five breaths first.",
+                            "Defibrillator",
+                            "Choking",
+                            "Allergic shock",
+                            "on the side",
+                            "neck pain",
+                            "Warm:",
+                            "Call, say: where (position)");
+        }
+        send(mine, "/settings/schools", "topic-first-breaths", "two");
+        try (PDDocument pdf = pdf(mine, trip, "prompt", "a6")) {
+            assertThat(text(pdf)).contains("Child or drowned: two breaths first.");
+        }
+        try (PDDocument pdf = pdf(mine, trip, "incident", "a4")) {
+            assertThat(text(pdf))
+                    .contains(
+                            "Age, pregnant? (week)",
+                            "Number hurt",
+                            "Where (position), way in",
+                            "Neck pain? Hands and feet move",
+                            "Allergies",
+                            "Last food",
+                            "Tourniquet on at",
+                            "Adrenaline at",
+                            "Bite or sting at; swelling edge",
+                            "Seizure from, to; last seen well",
+                            "Awake, voice, pain, none",
+                            "Breaths",
+                            "Pulse",
+                            "Pupils",
+                            "Skin",
+                            "Pain 0–10");
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
         }
     }
 

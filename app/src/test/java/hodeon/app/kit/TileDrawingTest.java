@@ -32,7 +32,10 @@ class TileDrawingTest {
                             .as(supply.id())
                             .isLessThanOrEqualTo(drawing.width() + 0.2);
                     assertThat(Double.parseDouble(piece.y())).isGreaterThanOrEqualTo(-0.2);
-                    if (wanted >= 100) {
+                    if (drawing.larger()) {
+                        assertThat(width * height).as(supply.id()).isLessThan(wanted);
+                        assertThat(width).isCloseTo(drawing.width(), within(2.0));
+                    } else if (wanted >= 100) {
                         assertThat(width * height).as(supply.id()).isCloseTo(wanted, within(0.05 * width * height));
                     }
                 }

@@ -27,7 +27,7 @@ class OddsPageTest extends WebTest {
                                 containsString(
                                         "name=\"factor.activity:paddling\" inputmode=\"decimal\" autocomplete=\"off\" value=\"1.6\""),
                                 containsString("0.039 times"),
-                                containsString("Leave it whole if you can"),
+                                containsString("/aid?problem=blister"),
                                 containsString("Cannot happen on this trip"))));
     }
 

@@ -95,7 +95,7 @@ class OddsViewTest {
         assertThat(rows("stoveHome", "yes"))
                 .filteredOn(r -> !r.change().isEmpty())
                 .extracting(OddsView.Row::id)
-                .containsExactlyInAnyOrder("small-burn", "large-burn");
+                .containsExactlyInAnyOrder("small-burn", "large-burn", "carbon-monoxide");
         assertThat(rows()).allMatch(r -> r.change().isEmpty());
     }
 }

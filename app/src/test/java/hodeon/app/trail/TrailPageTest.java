@@ -1,6 +1,7 @@
 package hodeon.app.trail;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -94,6 +95,40 @@ class TrailPageTest extends StockTest {
         open(mine, trip + "/log")
                 .andExpect(content().string(containsString("3 × Hydrocolloid blister pad")))
                 .andExpect(content().string(containsString(YESTERDAY + " 10:20")));
+    }
+
+    @Test
+    void thePageSaysWhatToDoBeforeAnythingIsWrittenDown() throws Exception {
+        open(mine, trip + "/trail")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("data-aid=\"blister\""),
+                                containsString("data-aid=\"not-breathing\""),
+                                containsString("5 × Hydrocolloid blister pad"),
+                                containsString("Deck pouch"),
+                                containsString("data-casualty=\"ADULT\""))));
+    }
+
+    /** Each press is a time; it stands in the log and on the form for those who take over. */
+    @Test
+    void theTimesOfAllPressesAreKeptInTheirOrder() throws Exception {
+        String pressed = """
+                {"id":"%s","at":"YESTERDAYT10:20","zone":"Europe/Oslo","problem":"severe-limb-bleeding","moments":[
+                 {"at":"YESTERDAYT10:20:31","what":"Press NOW"},{"at":"YESTERDAYT10:22:05","what":"Tourniquet on since"}]}""";
+        note(mine, pressed.formatted(UUID.randomUUID())).andExpect(status().isCreated());
+        assertThat(log.of(mine.householdId(), id).getFirst().detail().moments())
+                .containsExactly(
+                        new UseLog.Moment(YESTERDAY.atTime(10, 20, 31), "Press NOW"),
+                        new UseLog.Moment(YESTERDAY.atTime(10, 22, 5), "Tourniquet on since"));
+        open(mine, trip + "/log")
+                .andExpect(content()
+                        .string(containsString(
+                                "done: 10:20:31 Press NOW, 10:22:05 Tourniquet on since (Europe/Oslo)")));
+        open(mine, trip + "/cards?card=incident")
+                .andExpect(content().string(containsString("10:22:05 Tourniquet on since")));
+        note(mine, pressed.formatted(UUID.randomUUID()).replace("YESTERDAYT10:22:05", "soon"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("Write it like 2027-06-12T10:20:31")));
     }
 
     private static String headache(UUID entry, String at, String more) {
