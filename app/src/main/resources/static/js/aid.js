@@ -3,26 +3,38 @@ document.addEventListener('alpine:init', () => {
   const SECOND = 1000;
 
   Alpine.data('aid', () => ({
+    // Named here, or they would belong to the page and be shared by every block.
+    store: '',
+    seconds: null,
+    ticking: null,
+    audio: null,
+
     init() {
-      this.key = `hodeon-aid-${this.$root.dataset.aidTrip}-${this.$root.dataset.aid}`;
+      this.store = `hodeon-aid-${this.$root.dataset.aidTrip}-${this.$root.dataset.aid}`;
       this.$root.addEventListener('aid-for', (event) => this.chosen(event.detail));
       this.$root.addEventListener('aid-taken', () => this.clear());
       this.show();
+      this.run();
+    },
+
+    // A clock that nobody started costs a phone nothing.
+    run() {
+      clearInterval(this.seconds);
+      if (Object.keys(this.kept().clocks).length > 0) this.seconds = setInterval(() => this.tick(), SECOND);
       this.tick();
-      this.beating = setInterval(() => this.tick(), SECOND);
     },
 
     destroy() {
-      clearInterval(this.beating);
+      clearInterval(this.seconds);
       this.silence();
     },
 
     kept() {
-      return { moments: [], clocks: {}, ...JSON.parse(localStorage.getItem(this.key) ?? '{}') };
+      return { moments: [], clocks: {}, ...JSON.parse(localStorage.getItem(this.store) ?? '{}') };
     },
 
     keep(kept) {
-      localStorage.setItem(this.key, JSON.stringify(kept));
+      localStorage.setItem(this.store, JSON.stringify(kept));
       this.show();
     },
 
@@ -59,14 +71,14 @@ document.addEventListener('alpine:init', () => {
         if (kind === 'beat') this.sound(Number(figure));
       }
       this.keep(kept);
-      this.tick();
+      this.run();
     },
 
     clear() {
       this.silence();
-      localStorage.removeItem(this.key);
+      localStorage.removeItem(this.store);
       this.show();
-      this.tick();
+      this.run();
     },
 
     show() {

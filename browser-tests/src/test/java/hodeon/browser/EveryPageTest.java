@@ -50,6 +50,11 @@ class EveryPageTest {
                                 packed + "/ready",
                                 packed + "/trail",
                                 packed + "/debrief",
+                                place + "/aid?problem=anaphylaxis",
+                                "/aid",
+                                "/aid/guides/lightning",
+                                "/aid/supplies",
+                                "/settings/schools",
                                 "/people",
                                 "/people/new",
                                 person,
@@ -78,7 +83,9 @@ class EveryPageTest {
                                         "/log",
                                         "/medicines",
                                         "/cards?card=person-1",
-                                        "/cards?card=labels-small")
+                                        "/cards?card=labels-small",
+                                        "/cards?card=aid-choking",
+                                        "/aid?problem=severe-limb-bleeding")
                                 .map(page -> trip + page))
                 .toList();
     }

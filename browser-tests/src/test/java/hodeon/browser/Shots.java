@@ -38,6 +38,8 @@ class Shots {
             take(browser, "compare");
             browser.open(browser.trip("Spring shakedown") + "/log");
             take(browser, "log");
+            browser.open(trip + "/aid?problem=anaphylaxis");
+            take(browser, "aid");
             browser.open("/stock/timeline");
             take(browser, "timeline");
             browser.open("/restock");

@@ -61,6 +61,51 @@ class TrailJourneyTest {
         }
     }
 
+    /** What to do comes before anything is written down, out of reach too; each press keeps its time, also over a reload. */
+    @Test
+    void whatToDoIsToldOutOfReachAndEveryPressKeepsItsTime() {
+        try (App app = App.demo();
+                Relay line = new Relay(app);
+                Browser browser = Browser.on(line::address, 390, 844)) {
+            browser.signInToSample();
+            String trip = browser.tripOn("Seal count", LocalDate.now(ZoneId.systemDefault()));
+            browser.open(trip + "/trail");
+            browser.see("#trail-state", "Nothing waits");
+            browser.waitUntil("return caches.open('hodeon-trail-1').then(c => c.keys()).then(k => k.length > 8)");
+            line.cut();
+            browser.open(trip + "/trail");
+            browser.click("[data-problem='hot-spot']");
+            browser.see("[data-aid='hot-spot'] .aid-has", "Cloth tape, 2.5 cm roll: Sweep boat roll");
+            browser.click("[data-problem='anaphylaxis']");
+            String now = "[data-aid='anaphylaxis'] ";
+            browser.see(now + ".aid-call", "At once, every time");
+            browser.see(now + ".aid-lines", "No pen: call NOW and lay them flat.");
+            browser.click(now + ".aid-line");
+            browser.click(now + ".aid-clock");
+            browser.see(now + ".aid-clock output", "4:5");
+            browser.see(now + ".aid-times", "Second pen may follow");
+            browser.fitsItsWidth();
+
+            browser.open(trip + "/trail");
+            browser.click("[data-problem='anaphylaxis']");
+            browser.see(now + ".aid-times", "No pen: call NOW");
+            browser.see(now + ".aid-clock output", "4:");
+            browser.click(now + "[data-for='CHILD']");
+            browser.see(now + "[data-variant='CHILD'] .aid-lines", "A child's own pen first");
+            browser.click("[data-who='Priya Anand-Holt']");
+            browser.see(now + "[aria-pressed='true'][data-for]", "grown-up");
+            browser.click("#write");
+            browser.see("#trail-state", "1 note waits on this device");
+            browser.gone(now + ".aid-times", "No pen");
+
+            line.mend();
+            browser.open(trip + "/trail");
+            browser.see("#trail-state", "sent");
+            browser.open(trip + "/log");
+            browser.see("tbody", "Second pen may follow");
+        }
+    }
+
     /** The same headache twice within the hour: the second pair of tablets is stopped until somebody says who decided it. */
     @Test
     void aDoseTooManyIsStoppedUntilSomebodySaysWhy() {
