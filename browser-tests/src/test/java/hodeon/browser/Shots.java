@@ -32,8 +32,6 @@ class Shots {
             take(browser, "kit");
             browser.open(trip + "/mat/curve?point=7");
             take(browser, "curve");
-            browser.open(trip + "/mat/prune/pass");
-            take(browser, "prune");
             browser.open(trip + "/mat/compare");
             take(browser, "compare");
             browser.open(browser.trip("Spring shakedown") + "/log");
@@ -64,8 +62,8 @@ class Shots {
             phone.open(trip + "/mat");
             take(phone, "mat-phone");
             phone.open(phone.trip("Seal count") + "/trail");
-            phone.click("[data-problem='motion-sickness']");
-            phone.click("[data-who='Priya Anand-Holt']");
+            phone.click("[data-problem='anaphylaxis']");
+            phone.run("document.querySelector(\"[data-aid='anaphylaxis']\").scrollIntoView({behavior: 'instant'})");
             take(phone, "trail-phone");
             browser.pretendDark();
             browser.open(trip + "/mat?about=auto-injector");

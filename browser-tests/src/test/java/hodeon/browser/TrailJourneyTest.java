@@ -79,7 +79,7 @@ class TrailJourneyTest {
             browser.click("[data-problem='anaphylaxis']");
             String now = "[data-aid='anaphylaxis'] ";
             browser.see(now + ".aid-call", "At once, every time");
-            browser.see(now + ".aid-lines", "No pen: call NOW and lay them flat.");
+            browser.see(now + ".aid-has", "of Priya Anand-Holt, left pocket of the life vest");
             browser.click(now + ".aid-line");
             browser.click(now + ".aid-clock");
             browser.see(now + ".aid-clock output", "4:5");
@@ -88,7 +88,7 @@ class TrailJourneyTest {
 
             browser.open(trip + "/trail");
             browser.click("[data-problem='anaphylaxis']");
-            browser.see(now + ".aid-times", "No pen: call NOW");
+            browser.see(now + ".aid-times", "Their pen NOW");
             browser.see(now + ".aid-clock output", "4:");
             browser.click(now + "[data-for='CHILD']");
             browser.see(now + "[data-variant='CHILD'] .aid-lines", "A child's own pen first");
@@ -96,7 +96,7 @@ class TrailJourneyTest {
             browser.see(now + "[aria-pressed='true'][data-for]", "grown-up");
             browser.click("#write");
             browser.see("#trail-state", "1 note waits on this device");
-            browser.gone(now + ".aid-times", "No pen");
+            browser.gone(now + ".aid-times", "Their pen");
 
             line.mend();
             browser.open(trip + "/trail");

@@ -167,9 +167,10 @@ public record DoNow(
                 .flatMap(l -> l.capability().stream())
                 .collect(Collectors.toSet());
         return kit.stream()
-                .filter(l -> l.supply().serves().keySet().stream().anyMatch(needed::contains))
-                .flatMap(l -> guidance.handling(l.supply().id()).stream()
-                        .map(h -> new HowTo(l.supply().name(), h.lines(), h.never())))
+                .map(Lying::supply)
+                .distinct()
+                .filter(s -> s.serves().keySet().stream().anyMatch(needed::contains))
+                .flatMap(s -> guidance.handling(s.id()).stream().map(h -> new HowTo(s.name(), h.lines(), h.never())))
                 .toList();
     }
 }

@@ -3,19 +3,29 @@ package hodeon.app.aid;
 import hodeon.app.kit.Kit;
 import hodeon.app.kit.KitService;
 import hodeon.app.kit.MatService;
+import hodeon.app.people.PartyPatients;
+import hodeon.app.people.PartyPatients.Going;
+import hodeon.app.people.Profile;
 import hodeon.app.ready.ReadyService;
 import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
 import hodeon.app.trip.StoredTrip;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
 import hodeon.core.stock.Held;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,23 +40,59 @@ public class KitAtHand {
     private final KitService kits;
     private final MatService mats;
     private final StockService stock;
+    private final PartyPatients patients;
 
-    KitAtHand(KitService kits, MatService mats, StockService stock) {
+    KitAtHand(KitService kits, MatService mats, StockService stock, PartyPatients patients) {
+        this.patients = patients;
         this.kits = kits;
         this.mats = mats;
         this.stock = stock;
     }
 
-    /** A supply of the kit. @param where names of the places it lies in, with the pieces if there are several */
+    /**
+     * A supply that is at hand.
+     *
+     * @param pieces of it in the kit; 0 for rescue medicine that somebody carries
+     * @param where names of the places it lies in, with the pieces if there are several; who carries it, and where
+     */
     public record Lying(Supply supply, int pieces, String where) {}
 
     public Optional<Place> place(StoredTrip trip, Stock all) {
         return kits.ofTrip(trip.householdId(), trip.id()).flatMap(k -> ReadyService.place(k, all));
     }
 
-    /** In catalogue order. */
+    /** In catalogue order; behind it the rescue medicine that people of the party carry. */
     public List<Lying> of(StoredTrip trip) {
         Stock all = stock.of(trip.householdId());
+        return Stream.concat(kit(trip, all).stream(), carried(trip, all).stream())
+                .toList();
+    }
+
+    /** Whoever is prescribed something has it on them, whatever lies in the kit. */
+    private List<Lying> carried(StoredTrip trip, Stock all) {
+        List<Lying> carried = new ArrayList<>();
+        List<Person> party = trip.trip().party().people();
+        List<Going> going = patients.of(trip.householdId(), party);
+        for (int i = 0; i < party.size(); i++) {
+            Map<RescueMedicine, String> places =
+                    going.get(i).profile().map(Profile::rescue).orElse(Map.of());
+            Set<RescueMedicine> has = new LinkedHashSet<>(party.get(i).rescue());
+            has.addAll(places.keySet());
+            String name = party.get(i).name();
+            has.forEach(medicine -> {
+                String place = places.getOrDefault(medicine, "");
+                all.supplies().values().stream()
+                        .filter(s -> s.prescribed()
+                                .filter(t -> t.value().equals(Tag.idOf(medicine)))
+                                .isPresent())
+                        .forEach(s -> carried.add(
+                                new Lying(s, 0, "of " + name + (place.isBlank() ? ", on them" : ", " + place))));
+            });
+        }
+        return carried;
+    }
+
+    private List<Lying> kit(StoredTrip trip, Stock all) {
         Optional<Place> place = place(trip, all);
         if (place.isPresent()) {
             return in(all, place.get().id());

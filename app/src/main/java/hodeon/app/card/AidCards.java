@@ -88,8 +88,10 @@ class AidCards {
         return new HowToCard(
                 "How to use: " + trip.trip().name(),
                 kits.of(trip).stream()
-                        .flatMap(l -> aid.guidance().handling(l.supply().id()).stream()
-                                .map(h -> new Card.Use(l.supply().name(), h.lines(), h.never())))
+                        .map(Lying::supply)
+                        .distinct()
+                        .flatMap(s -> aid.guidance().handling(s.id()).stream()
+                                .map(h -> new Card.Use(s.name(), h.lines(), h.never())))
                         .toList());
     }
 }

@@ -98,7 +98,10 @@ class TrailController {
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
         List<KitAtHand.Lying> lying = along.of(trip);
-        List<Supply> kit = lying.stream().map(KitAtHand.Lying::supply).toList();
+        List<Supply> kit = lying.stream()
+                .filter(l -> l.pieces() > 0)
+                .map(KitAtHand.Lying::supply)
+                .toList();
         List<TrailOffer> offers = forecasts.of(trip).problems().stream()
                 .sorted(Comparator.comparingDouble(
                         (ProblemForecast p) -> -p.events().mean()))

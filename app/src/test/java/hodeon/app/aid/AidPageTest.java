@@ -79,6 +79,35 @@ class AidPageTest extends StockTest {
         open(mine, "/stock/places/" + roll).andExpect(content().string(containsString("/aid")));
     }
 
+    /** The pen is in somebody's pocket, not in the kit: nobody is told that there is none. */
+    @Test
+    void rescueMedicineThatSomebodyCarriesIsNamedWithWhereItIs() throws Exception {
+        String[] brief = with(brief("Skerry ring"), "people[0].rescue", "AUTO_INJECTOR");
+        String trip = trip(mine, brief);
+        kits.save(mine.householdId(), UUID.fromString(trip.replace("/trips/", "")), "Roll", Map.of("notes", 1));
+        open(mine, trip + "/aid?problem=anaphylaxis")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Their pen NOW"),
+                                containsString("of Ottilie Brandt, on them"),
+                                not(containsString("No pen: call NOW")))));
+        send(
+                mine,
+                "/people/new",
+                "name",
+                "Ottilie Brandt",
+                "years",
+                "41",
+                "kilograms",
+                "68",
+                "rescue",
+                "AUTO_INJECTOR",
+                "where-AUTO_INJECTOR",
+                "left pocket of the vest");
+        open(mine, trip + "/aid?problem=anaphylaxis")
+                .andExpect(content().string(containsString("of Ottilie Brandt, left pocket of the vest")));
+    }
+
     @Test
     void aHouseholdFollowsItsSchoolAndThePageSaysThatOthersExist() throws Exception {
         open(mine, "/aid?problem=drowning")

@@ -9,6 +9,12 @@ import hodeon.core.catalogue.procedure.Guidance;
 import hodeon.core.catalogue.procedure.GuidanceReader;
 import hodeon.core.catalogue.procedure.School;
 import hodeon.core.catalogue.procedure.Timer;
+import hodeon.core.medication.Suitability;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Party;
+import hodeon.core.party.Person;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Stance;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -237,6 +243,24 @@ class FirstAidRulesTest {
         assertThat(serves("folding-knife")).doesNotContainKey("cut-hook");
         assertThat(CATALOGUE.capabilities()).extracting(Capability::id).doesNotContain("drop-leech");
         assertThat(CATALOGUE.supply("salt-sachet").orElseThrow().superseded()).isTrue();
+    }
+
+    /** Whoever reacts to one of the two reacts to the other. */
+    @Test
+    void tagsOfAllergyAndConditionAreComplete() {
+        for (String supply : List.of("aspirin", "ibuprofen")) {
+            assertThat(CATALOGUE.supply(supply).orElseThrow().contains())
+                    .contains(Tag.parse("allergy:aspirin"), Tag.parse("allergy:nsaid"));
+        }
+        assertThat(CATALOGUE.supply("altitude-tablet").orElseThrow().contains())
+                .contains(Tag.parse("allergy:sulfonamide"));
+        Person expecting = Samples.person(
+                "Ottilie Brandt", 34, 66, Training.BASIC, Set.of(), Set.of(Condition.PREGNANCY), Set.of());
+        Person child = Samples.person("Beck Halla", 9, 29, Training.UNTRAINED, Set.of(), Set.of(), Set.of());
+        Suitability suitability =
+                Samples.suitability(Samples.trip(new Party(List.of(expecting, child)), 2, Stance.HOLD_UNTIL_HELP, 900));
+        assertThat(suitability.contraindicated("bismuth")).containsKey("Ottilie Brandt");
+        assertThat(suitability.contraindicated("mouth-gel")).containsKey("Beck Halla");
     }
 
     @Test

@@ -16,6 +16,8 @@ import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -89,7 +91,7 @@ public final class FormularyReader {
                 .stream()
                 .map(reader::rule)
                 .toList();
-        List<RescueUse> uses = reader.sections("rescue.txt", rescue, "how", "again", "source").stream()
+        List<RescueUse> uses = reader.sections("rescue.txt", rescue, "how", "again", "source", "reviewed").stream()
                 .flatMap(v -> reader.rescue(v).stream())
                 .toList();
         return new Reading(new Formulary(substances, packs, says, rules, uses), List.copyOf(reader.faults));
@@ -186,13 +188,22 @@ public final class FormularyReader {
         }
     }
 
+    private static LocalDate day(String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException("“" + text + "” is no day; write it as 2026-11-28.", e);
+        }
+    }
+
     private Optional<RescueUse> rescue(SectionValues v) {
         try {
             return Optional.of(new RescueUse(
                     SectionValues.named(v.id(), RescueMedicine.class),
                     v.text("how"),
                     v.text("again"),
-                    v.text("source")));
+                    v.text("source"),
+                    v.one("reviewed", Optional.empty(), LocalDate.EPOCH, FormularyReader::day)));
         } catch (IllegalArgumentException e) {
             v.fault(v.line(), "“" + v.id() + "” is no rescue medicine.");
             return Optional.empty();

@@ -8,6 +8,7 @@ import hodeon.core.need.Drivers;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.units.Dose;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -123,8 +124,12 @@ class FormularyTest {
     @Test
     void everyRescueMedicineSaysHowAndHowOftenAgain() {
         for (RescueMedicine medicine : RescueMedicine.values()) {
-            assertThat(SHIPPED.rescue(medicine)).as(medicine.name()).hasValueSatisfying(u -> assertThat(u.again())
-                    .isNotBlank());
+            assertThat(SHIPPED.rescue(medicine)).as(medicine.name()).hasValueSatisfying(u -> {
+                assertThat(u.again()).isNotBlank();
+                assertThat(u.reviewed().plusYears(3))
+                        .as("checked within three years")
+                        .isAfter(LocalDate.now());
+            });
         }
     }
 
