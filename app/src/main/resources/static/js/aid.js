@@ -39,28 +39,34 @@ document.addEventListener('alpine:init', () => {
     },
 
     choose(event) {
-      this.chosen(event.currentTarget.dataset.for);
+      const button = event.target.closest('[data-for]');
+      if (button) this.chosen(button.dataset.for);
     },
 
     chosen(casualty) {
       const buttons = this.all('[data-for]');
       if (!buttons.some((b) => b.dataset.for === casualty)) casualty = 'ADULT';
       for (const button of buttons) button.setAttribute('aria-pressed', button.dataset.for === casualty);
-      for (const variant of this.all('[data-variant]')) variant.hidden = variant.dataset.variant !== casualty;
+      for (const line of this.all('[data-whom]')) line.hidden = !line.dataset.whom.split(' ').includes(casualty);
     },
 
     // Each press is a time; pressed again it was a slip, or is done once more after the line was let go.
     press(event) {
-      const { words } = event.currentTarget.dataset;
+      const line = event.target.closest('.aid-line');
+      if (!line) return;
+      const words = this.words(line);
       const kept = this.kept();
       const last = kept.moments.findLastIndex((m) => m.what === words);
-      if (last >= 0 && event.currentTarget.getAttribute('aria-pressed') === 'true') kept.moments.splice(last, 1);
+      if (last >= 0 && line.getAttribute('aria-pressed') === 'true') kept.moments.splice(last, 1);
       else kept.moments.push({ at: this.now(), what: words });
       this.keep(kept);
     },
 
     clock(event) {
-      const { words, kind, figure } = event.currentTarget.dataset;
+      const button = event.target.closest('.aid-clock');
+      if (!button) return;
+      const { kind, figure } = button.dataset;
+      const words = this.words(button);
       const kept = this.kept();
       if (kept.clocks[words]) {
         delete kept.clocks[words];
@@ -84,7 +90,7 @@ document.addEventListener('alpine:init', () => {
     show() {
       const { moments } = this.kept();
       for (const line of this.all('.aid-line')) {
-        line.setAttribute('aria-pressed', moments.some((m) => m.what === line.dataset.words));
+        line.setAttribute('aria-pressed', moments.some((m) => m.what === this.words(line)));
       }
       const times = this.$root.querySelector('.aid-times');
       times.hidden = moments.length === 0;
@@ -98,8 +104,8 @@ document.addEventListener('alpine:init', () => {
     tick() {
       const { clocks } = this.kept();
       for (const button of this.all('.aid-clock')) {
-        const { words, kind, figure } = button.dataset;
-        const started = clocks[words];
+        const { kind, figure } = button.dataset;
+        const started = clocks[this.words(button)];
         button.setAttribute('aria-pressed', Boolean(started));
         const output = button.querySelector('output');
         if (!started) {
@@ -153,6 +159,11 @@ document.addEventListener('alpine:init', () => {
 
     now() {
       return new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 19);
+    },
+
+    // What a line or a clock says, without what the kit has for it.
+    words(button) {
+      return button.querySelector('span').textContent;
     },
 
     all(selector) {

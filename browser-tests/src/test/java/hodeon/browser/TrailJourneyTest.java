@@ -91,7 +91,7 @@ class TrailJourneyTest {
             browser.see(now + ".aid-times", "Their pen NOW");
             browser.see(now + ".aid-clock output", "4:");
             browser.click(now + "[data-for='CHILD']");
-            browser.see(now + "[data-variant='CHILD'] .aid-lines", "A child's own pen first");
+            browser.see(now + ".aid-lines", "A child's own pen first");
             browser.click("[data-who='Priya Anand-Holt']");
             browser.see(now + "[aria-pressed='true'][data-for]", "grown-up");
             browser.click("#write");

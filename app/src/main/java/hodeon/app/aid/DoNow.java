@@ -21,8 +21,8 @@ import java.util.stream.Collectors;
 /**
  * What to do about one problem with the kit that is at hand, in the words of the page.
  *
- * @param variants one for each casualty for whom something else is done, a grown-up first
- * @param together the lines of all variants on one list, as on a card
+ * @param casualties those for whom something else is done, a grown-up first; one where all is the same
+ * @param lines for all of them on one list; each says for whom it is
  * @param watch what to look for afterwards
  * @param byHand with no gear, sentence by sentence
  * @param rests the class of teaching it was checked against, and when
@@ -31,8 +31,9 @@ public record DoNow(
         String id,
         String name,
         int severity,
-        List<Variant> variants,
-        List<Together> together,
+        List<Whom> casualties,
+        List<Line> lines,
+        List<Clock> clocks,
         String watch,
         List<String> byHand,
         String call,
@@ -41,13 +42,19 @@ public record DoNow(
         String rests) {
 
     /** @param key the casualty's constant */
-    public record Variant(String key, String label, List<Line> lines, List<Clock> clocks) {}
+    public record Whom(String key, String label) {}
 
-    /** @param whom for whom it is, in words; empty for everybody */
-    public record Together(Line line, String whom) {}
+    /**
+     * @param lacking the kit has nothing for it, so that {@code words} say what to do without, where that is known
+     * @param whom for whom it is, in words; empty for everybody
+     * @param keys the same as constants, a blank between
+     */
+    public record Line(String words, List<Has> has, boolean lacking, String whom, String keys) {
 
-    /** @param lacking the kit has nothing for it, so that {@code words} say what to do without, where that is known */
-    public record Line(String words, List<Has> has, boolean lacking) {}
+        public boolean forGrownUps() {
+            return keys.isEmpty() || keys.contains(Casualty.ADULT.name());
+        }
+    }
 
     /** What of the kit a line needs. @param makeshift it was not made for it */
     public record Has(String name, String where, boolean makeshift) {}
@@ -59,7 +66,7 @@ public record DoNow(
     public record Follows(String topic, String name, String taught, List<String> elsewhere) {}
 
     /** How a supply is used that hurts when it is misused. */
-    public record HowTo(String name, List<String> lines, String never) {}
+    public record HowTo(String id, String name, List<String> lines, String never) {}
 
     /** So many things of the kit are named for one line: the best first. */
     private static final int MOST_NAMED = 2;
@@ -77,26 +84,17 @@ public record DoNow(
             Optional<List<Lying>> kit) {
         Procedure procedure = guidance.procedure(problem.id());
         Map<String, String> schools = School.followed(guidance.schools(), household, around);
-        List<Variant> variants = procedure.casualties(schools).stream()
-                .map(c -> new Variant(
-                        c.name(),
-                        c.label(),
-                        procedure.lines(c, schools).stream()
-                                .map(l -> line(l, kit))
-                                .toList(),
-                        procedure.timers(c, schools).stream().map(DoNow::clock).toList()))
-                .toList();
+        List<Casualty> casualties = procedure.casualties(schools);
         return new DoNow(
                 problem.id(),
                 problem.name(),
                 problem.severity(),
-                variants,
+                casualties.stream().map(c -> new Whom(c.name(), c.label())).toList(),
                 procedure.together(schools).stream()
-                        .map(f -> new Together(
-                                line(f.line(), kit),
-                                f.whom().size() == variants.size()
-                                        ? ""
-                                        : f.whom().stream().map(Casualty::word).collect(Collectors.joining(", "))))
+                        .map(f -> line(f.line(), f.whom().size() == casualties.size() ? List.of() : f.whom(), kit))
+                        .toList(),
+                procedure.timers(Casualty.ADULT, schools).stream()
+                        .map(DoNow::clock)
                         .toList(),
                 procedure.watch(),
                 List.of(procedure.byHand().split("(?<=[.!?]) (?=[A-Z])")),
@@ -109,9 +107,11 @@ public record DoNow(
                         + procedure.reviewed().on());
     }
 
-    private static Line line(DoLine line, Optional<List<Lying>> kit) {
+    private static Line line(DoLine line, List<Casualty> some, Optional<List<Lying>> kit) {
+        String whom = some.stream().map(Casualty::word).collect(Collectors.joining(", "));
+        String keys = some.stream().map(Casualty::name).collect(Collectors.joining(" "));
         if (kit.isEmpty() || line.capability().isEmpty()) {
-            return new Line(line.words(), List.of(), false);
+            return new Line(line.words(), List.of(), false, whom, keys);
         }
         List<Has> has = serving(line.capability().get(), kit.get()).stream()
                 .limit(MOST_NAMED)
@@ -123,8 +123,8 @@ public record DoNow(
                         l.supply().serves().get(line.capability().get()) == Tier.IMPROVISED))
                 .toList();
         return has.isEmpty()
-                ? new Line(line.without().orElse(line.words()), List.of(), true)
-                : new Line(line.words(), has, false);
+                ? new Line(line.without().orElse(line.words()), List.of(), true, whom, keys)
+                : new Line(line.words(), has, false, whom, keys);
     }
 
     /** The best first; what is only makeshift stays unnamed beside something better. */
@@ -170,7 +170,8 @@ public record DoNow(
                 .map(Lying::supply)
                 .distinct()
                 .filter(s -> s.serves().keySet().stream().anyMatch(needed::contains))
-                .flatMap(s -> guidance.handling(s.id()).stream().map(h -> new HowTo(s.name(), h.lines(), h.never())))
+                .flatMap(s ->
+                        guidance.handling(s.id()).stream().map(h -> new HowTo(s.id(), s.name(), h.lines(), h.never())))
                 .toList();
     }
 }

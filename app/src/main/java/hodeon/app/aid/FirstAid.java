@@ -76,12 +76,13 @@ public class FirstAid {
         return Drivers.around(trip);
     }
 
-    /** Every problem, in catalogue order. @param kit empty where nobody says which kit */
+    /** The problems of these ids, in catalogue order. */
     @Transactional(readOnly = true)
-    public List<DoNow> all(UUID household, Set<Tag> around, Optional<List<Lying>> kit) {
+    public List<DoNow> all(UUID household, Set<String> problems, Set<Tag> around, List<Lying> kit) {
         Map<String, String> chosen = schools(household);
         return shipped.problems().stream()
-                .map(p -> DoNow.of(p, guidance, chosen, around, kit))
+                .filter(p -> problems.contains(p.id()))
+                .map(p -> DoNow.of(p, guidance, chosen, around, Optional.of(kit)))
                 .toList();
     }
 

@@ -68,11 +68,11 @@ class AidCards {
     }
 
     private static DoNowCard card(DoNow now) {
-        List<Card.DoLine> lines = now.together().stream()
-                .map(t -> new Card.DoLine(
-                        Deck.capital(t.whom()),
-                        t.line().words(),
-                        t.line().has().stream()
+        List<Card.DoLine> lines = now.lines().stream()
+                .map(l -> new Card.DoLine(
+                        Deck.capital(l.whom()),
+                        l.words(),
+                        l.has().stream()
                                 .map(h -> (h.makeshift() ? "makeshift: " : "") + h.name() + ", " + h.where())
                                 .collect(Collectors.joining("; "))))
                 .toList();

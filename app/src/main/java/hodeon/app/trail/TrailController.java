@@ -1,5 +1,6 @@
 package hodeon.app.trail;
 
+import hodeon.app.aid.DoNow;
 import hodeon.app.aid.FirstAid;
 import hodeon.app.aid.KitAtHand;
 import hodeon.app.household.Member;
@@ -23,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -117,7 +119,14 @@ class TrailController {
         model.addAttribute("grave", grave);
         model.addAttribute("first", others.subList(0, Math.min(FIRST, others.size())));
         model.addAttribute("more", others.subList(Math.min(FIRST, others.size()), others.size()));
-        model.addAttribute("aid", aid.all(member.householdId(), FirstAid.around(trip.trip()), Optional.of(lying)));
+        List<DoNow> now = aid.all(
+                member.householdId(),
+                offers.stream().map(TrailOffer::id).collect(Collectors.toSet()),
+                FirstAid.around(trip.trip()),
+                lying);
+        model.addAttribute("aid", now);
+        model.addAttribute(
+                "uses", now.stream().flatMap(d -> d.howTo().stream()).distinct().toList());
         model.addAttribute(
                 "people",
                 trip.people().stream().map(p -> Somebody.of(p.person())).toList());
