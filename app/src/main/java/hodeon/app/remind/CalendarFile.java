@@ -21,6 +21,8 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 /** Reminders as iCalendar (RFC 5545): whole days, each with an alarm of its own. */
 final class CalendarFile {
 
+    private static final int MOST_OCTETS = 75;
+
     private CalendarFile() {}
 
     static String write(List<Reminder> reminders, Instant now) {
@@ -42,6 +44,27 @@ final class CalendarFile {
             event.add(alarm);
             calendar.add(event);
         }
-        return calendar.toString();
+        return folded(calendar.toString());
+    }
+
+    /** Lines of at most 75 octets, RFC 5545, 3.1; the library folds by characters, of which some have three octets. */
+    private static String folded(String text) {
+        StringBuilder folded = new StringBuilder(text.length() + 64);
+        int octets = 0;
+        for (int i = 0; i < text.length(); ) {
+            int c = text.codePointAt(i);
+            i += Character.charCount(c);
+            int size = c < 0x80 ? 1 : c < 0x800 ? 2 : c < 0x10000 ? 3 : 4;
+            if (c == '\r' || c == '\n') {
+                octets = 0;
+            } else if (octets + size > MOST_OCTETS) {
+                folded.append("\r\n ");
+                octets = 1 + size;
+            } else {
+                octets += size;
+            }
+            folded.appendCodePoint(c);
+        }
+        return folded.toString();
     }
 }

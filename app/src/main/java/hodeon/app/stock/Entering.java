@@ -43,6 +43,7 @@ public class Entering {
             c.expiry().map(PrintedExpiry::toString).ifPresent(u -> filled.put("until", u));
             c.lot().ifPresent(l -> filled.put("lot", l));
             c.serial().ifPresent(s -> filled.put("serial", s));
+            filled.put("told", String.join(" ", c.told()));
             c.article()
                     .flatMap(a -> products.findById(new ProductRow.Key(household, a)))
                     .ifPresent(p -> {

@@ -4,7 +4,9 @@ import hodeon.core.notice.Faults;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.YearMonth;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -12,22 +14,32 @@ import java.util.regex.Pattern;
 
 /**
  * What a code on a package says, as a GS1 element string (GS1 General Specifications, sections 3 and 7): the article
- * number (01), the expiry (17, where day 00 means the month's last day), the lot (10), the serial number (21).
+ * number (01), the expiry (17, where day 00 means the month's last day; else the best-before date 15, else 7003 with its
+ * hour), the lot (10), the serial number (21). Fields it does not know are stepped over and told.
  *
  * <p>Worked example: {@code 0102000000000015 17 280200 10 TW4} reads as article 02000000000015, good until 29 February
  * 2028, lot TW4.
  *
  * @param article of 14 digits; empty if the code has none
  * @param expiry the last good day
+ * @param told what a reader of the date or the code should know: which date it is, what was stepped over
  */
 public record PackCode(
-        Optional<String> article, Optional<PrintedExpiry> expiry, Optional<String> lot, Optional<String> serial) {
+        Optional<String> article,
+        Optional<PrintedExpiry> expiry,
+        Optional<String> lot,
+        Optional<String> serial,
+        List<String> told) {
+
+    public PackCode {
+        told = List.copyOf(told);
+    }
 
     /** Ends a field without a fixed length. */
     private static final char SEPARATOR = '\u001d';
 
     private static final int LONGEST = 200;
-    private static final Pattern BRACKETED = Pattern.compile("\\((\\d{2,4})\\)([^(]*)");
+    private static final Pattern BRACKETED = Pattern.compile("\\((\\d{2,4})\\)");
     private static final Pattern SYMBOLOGY = Pattern.compile("^\\][A-Za-z]\\d");
     private static final Pattern PLAIN_ARTICLE = Pattern.compile("\\d{8}|\\d{12,14}");
 
@@ -40,6 +52,7 @@ public record PackCode(
             Map.entry("02", new Field(14, true, true, "contained article")),
             Map.entry("10", new Field(20, false, false, "lot")),
             Map.entry("11", new Field(6, true, true, "production date")),
+            Map.entry("12", new Field(6, true, true, "due date")),
             Map.entry("13", new Field(6, true, true, "packaging date")),
             Map.entry("15", new Field(6, true, true, "best-before date")),
             Map.entry("16", new Field(6, true, true, "sell-by date")),
@@ -50,7 +63,13 @@ public record PackCode(
             Map.entry("30", new Field(8, false, true, "count")),
             Map.entry("37", new Field(8, false, true, "count")),
             Map.entry("240", new Field(30, false, false, "additional number")),
-            Map.entry("241", new Field(30, false, false, "customer's number")));
+            Map.entry("241", new Field(30, false, false, "customer's number")),
+            Map.entry("7003", new Field(10, true, true, "expiry date with its hour")));
+
+    /** Digits of a field's number by its first two (GS1 General Specifications, section 3.2); the rest are no numbers. */
+    private static final Pattern TWO = Pattern.compile("00|01|02|1[0-35-7]|2[0-2]|30|37|9\\d");
+    private static final Pattern THREE = Pattern.compile("(2[3-5]|4[0-2]|71)\\d");
+    private static final Pattern FOUR = Pattern.compile("(3[1-69]|43|7[02]|8[0-2])\\d\\d");
 
     /**
      * Reads a code as a scanner types it: with or without brackets, with a leading symbology mark, its open fields ended
@@ -74,74 +93,151 @@ public record PackCode(
             return Optional.empty();
         }
         int before = faults.all().size();
+        List<String> told = new ArrayList<>();
         Map<String, String> found = PLAIN_ARTICLE.matcher(code).matches()
                 ? Map.of("01", "0".repeat(14 - code.length()) + code)
-                : code.startsWith("(") ? bracketed(code, faults) : joined(code, faults);
+                : code.startsWith("(") ? bracketed(code, told, faults) : joined(code, told, faults);
         Optional<String> article = Optional.ofNullable(found.get("01"));
         article.ifPresent(a -> checkDigit(a, faults));
-        Optional<PrintedExpiry> expiry = Optional.ofNullable(found.get("17")).flatMap(d -> date(d, today, faults));
+        Optional<PrintedExpiry> expiry = expiry(found, today, told, faults);
         return faults.all().size() > before
                 ? Optional.empty()
                 : Optional.of(new PackCode(
-                        article, expiry, Optional.ofNullable(found.get("10")), Optional.ofNullable(found.get("21"))));
+                        article,
+                        expiry,
+                        Optional.ofNullable(found.get("10")),
+                        Optional.ofNullable(found.get("21")),
+                        told));
     }
 
-    private static Map<String, String> bracketed(String code, Faults faults) {
+    /** The expiry printed, else the best-before date, else the one with its hour: none of them is ever passed over. */
+    private static Optional<PrintedExpiry> expiry(
+            Map<String, String> found, LocalDate today, List<String> told, Faults faults) {
+        if (found.containsKey("17")) {
+            return date(found.get("17"), today, faults);
+        } else if (found.containsKey("15")) {
+            told.add("The date is the best-before date (15); the code has no expiry date.");
+            return date(found.get("15"), today, faults);
+        } else if (found.containsKey("7003")) {
+            String digits = found.get("7003");
+            told.add("It expires on that day at " + digits.substring(6, 8) + ":" + digits.substring(8) + " (7003).");
+            return date(digits.substring(0, 6), today, faults);
+        }
+        return Optional.empty();
+    }
+
+    /** A bracket with a number that does not fit what follows is part of what stands before it: lots may hold brackets. */
+    private static Map<String, String> bracketed(String code, List<String> told, Faults faults) {
         Map<String, String> found = new LinkedHashMap<>();
+        List<int[]> starts = new ArrayList<>();
         Matcher matcher = BRACKETED.matcher(code);
-        int end = 0;
-        while (matcher.find() && matcher.start() == end) {
-            end = matcher.end();
-            String number = matcher.group(1);
-            Field field = FIELDS.get(number);
-            if (field == null) {
-                unknown(number, faults);
-            } else {
-                put(found, number, field, matcher.group(2).strip(), faults);
+        while (matcher.find()) {
+            if (starts.isEmpty() || begins(matcher.group(1), code.substring(matcher.end()))) {
+                starts.add(new int[] {matcher.start(), matcher.end()});
             }
         }
-        if (end < code.length()) {
-            faults.add(
-                    "code",
-                    code.substring(end),
-                    "every field starts with its number in brackets",
-                    "Type (01) and so on");
+        if (starts.isEmpty() || starts.getFirst()[0] > 0) {
+            faults.add("code", code, "every field starts with its number in brackets", "Type (01) and so on");
+            return found;
+        }
+        for (int i = 0; i < starts.size(); i++) {
+            String number = code.substring(starts.get(i)[0] + 1, starts.get(i)[1] - 1);
+            String value = code.substring(starts.get(i)[1], i + 1 < starts.size() ? starts.get(i + 1)[0] : code.length())
+                    .replace(String.valueOf(SEPARATOR), "")
+                    .strip();
+            take(found, number, value, told, faults);
         }
         return found;
     }
 
-    private static Map<String, String> joined(String code, Faults faults) {
+    /** Whether a field of this number can begin here. */
+    private static boolean begins(String number, String behind) {
+        Field field = FIELDS.get(number);
+        if (field == null || !field.fixed()) {
+            return isNumber(number);
+        }
+        int next = behind.indexOf('(');
+        String value = (next < 0 ? behind : behind.substring(0, next)).strip();
+        return value.length() == field.length();
+    }
+
+    private static boolean isNumber(String number) {
+        return TWO.matcher(number).matches()
+                || THREE.matcher(number).matches()
+                || FOUR.matcher(number).matches();
+    }
+
+    private static void take(Map<String, String> found, String number, String value, List<String> told, Faults faults) {
+        Field field = FIELDS.get(number);
+        if (field != null) {
+            put(found, number, field, value, faults);
+        } else if (isNumber(number)) {
+            told.add("The field (" + number + ") “" + value + "” is not known here and was stepped over.");
+        } else {
+            unknown(number, faults);
+        }
+    }
+
+    /** Blanks that somebody typed between fields count like separators; within a field of fixed length they are nothing. */
+    private static Map<String, String> joined(String code, List<String> told, Faults faults) {
         Map<String, String> found = new LinkedHashMap<>();
         int at = 0;
         while (at < code.length()) {
-            if (code.charAt(at) == SEPARATOR) {
+            if (ends(code.charAt(at))) {
                 at++;
                 continue;
             }
             String number = numberAt(code, at);
             Field field = FIELDS.get(number);
-            if (field == null) {
+            if (field == null && !isNumber(number)) {
                 unknown(number, faults);
                 return found;
             }
             int start = at + number.length();
-            int separator = code.indexOf(SEPARATOR, start);
-            int end = field.fixed()
-                    ? Math.min(code.length(), start + field.length())
-                    : separator < 0 ? code.length() : separator;
-            if (field.fixed() && separator >= 0 && separator < end) {
-                end = separator;
+            while (start < code.length() && Character.isWhitespace(code.charAt(start))) {
+                start++;
             }
-            put(found, number, field, code.substring(start, end), faults);
-            at = end;
+            StringBuilder value = new StringBuilder();
+            int most = field != null && field.fixed() ? field.length() : fixedLength(number);
+            at = start;
+            while (at < code.length() && value.length() < most && code.charAt(at) != SEPARATOR) {
+                char c = code.charAt(at);
+                if (Character.isWhitespace(c)) {
+                    if (most == Integer.MAX_VALUE) {
+                        break;
+                    }
+                } else {
+                    value.append(c);
+                }
+                at++;
+            }
+            take(found, number, value.toString(), told, faults);
         }
         return found;
     }
 
+    private static boolean ends(char c) {
+        return c == SEPARATOR || Character.isWhitespace(c);
+    }
+
+    /** Length of a field that is not read here; as many as there are up to a separator where it is not fixed. */
+    private static int fixedLength(String number) {
+        return switch (number.substring(0, 2)) {
+            case "31", "32", "33", "34", "35", "36" -> 6;
+            case "41" -> 13;
+            default -> Integer.MAX_VALUE;
+        };
+    }
+
+    /** The number of a field as long as its first digits say; what stands there where they say nothing. */
     private static String numberAt(String code, int at) {
-        String two = code.substring(at, Math.min(code.length(), at + 2));
-        String three = code.substring(at, Math.min(code.length(), at + 3));
-        return FIELDS.containsKey(two) || !FIELDS.containsKey(three) ? two : three;
+        for (int length = 2; length <= 4; length++) {
+            String number = code.substring(at, Math.min(code.length(), at + length));
+            if (FIELDS.containsKey(number) || isNumber(number)) {
+                return number;
+            }
+        }
+        return code.substring(at, Math.min(code.length(), at + 2));
     }
 
     private static void unknown(String number, Faults faults) {
@@ -203,7 +299,7 @@ public record PackCode(
             faults.add(
                     "expiry date",
                     digits,
-                    "the expiry date (17) is year, month and day in two digits each, and a day that exists",
+                    "a date is year, month and day in two digits each, and a day that exists",
                     "Day 00 means the end of the month");
             return Optional.empty();
         }

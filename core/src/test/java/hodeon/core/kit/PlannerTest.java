@@ -21,6 +21,11 @@ import hodeon.core.trip.Trip;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Problem;
+import hodeon.core.evidence.Basis;
+import hodeon.core.evidence.Rate;
+import java.util.stream.Collectors;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -69,6 +74,22 @@ class PlannerTest {
         assertThat(question.asked()).hasSizeGreaterThanOrEqualTo(20);
         assertThat(plan.coverage()).isBetween(0.8, 1.0);
         assertThat(plan.coverage("blister")).isBetween(0.5, 1.0);
+    }
+
+    /** Somebody who knows that a thing never happens says so with a rate of 0. */
+    @Test
+    void ratesOfNothingStillEndInAKit() {
+        Trip trip = Samples.skerryRing();
+        for (Set<String> never : List.of(
+                Set.of("hypothermia"),
+                Samples.CATALOGUE.problems().stream().map(Problem::id).collect(Collectors.toSet()))) {
+            Map<String, Rate> rates = never.stream()
+                    .collect(Collectors.toMap(p -> p, p -> new Rate(0, 500, new Basis.Own())));
+            Catalogue catalogue = Samples.CATALOGUE.withRates(rates);
+            KitQuestion question = KitQuestion.of(
+                    trip, catalogue, Forecast.of(trip, catalogue), Holds.NONE, Samples.suitability(trip));
+            assertThat(recommended(question)).containsKey("auto-injector").containsKey("gloves-nitrile");
+        }
     }
 
     @Test

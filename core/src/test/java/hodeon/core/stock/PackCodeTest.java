@@ -66,6 +66,49 @@ class PackCodeTest {
         return faults.all().getFirst();
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "(01)02000000000015(15)280331(10)A, 2028-03-31, best-before date (15)",
+        "(01)02000000000015(15)280331(17)280200, 2028-02, ''",
+        "(01)02000000000015(7003)2803311030, 2028-03-31, at 10:30 (7003)",
+        "0102000000000015152803 31, 2028-03-31, best-before date (15)",
+    })
+    void aBestBeforeDateIsTheDateWhereThereIsNoOther(String code, String until, String told) {
+        PackCode read = read(code);
+        assertThat(read.expiry().orElseThrow().toString()).isEqualTo(until);
+        assertThat(String.join(" ", read.told())).contains(told);
+        assertThat(read.told()).hasSize(told.isEmpty() ? 0 : 1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "(01)02000000000015(714)1234567(10)TW4, (714) “1234567”",
+        "(01)02000000000015(10)TW4(91)own words, (91) “own words”",
+        "010200000000001571412345<GS>10TW4, (714) “12345”",
+        "0102000000000015310300012510TW4, (3103) “000125”",
+    })
+    void aFieldThatIsNotKnownIsSteppedOverAndTold(String code, String told) {
+        PackCode read = read(code);
+        assertThat(read.article()).contains("02000000000015");
+        assertThat(read.lot()).contains("TW4");
+        assertThat(read.told()).singleElement().asString().contains(told).contains("stepped over");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "01 02000000000015 17 280200 10 TW4, TW4",
+        "01 0200 0000 0000 15 10 TW4 17 280200, TW4",
+        "(01)02000000000015(17)280200(10)T(W)4, T(W)4",
+        "(01)02000000000015(10)TW(12)4(17)280200, TW(12)4",
+    })
+    void blanksInPlaceOfBracketsAndBracketsWithinALotAreRead(String code, String lot) {
+        PackCode read = read(code);
+        assertThat(read.article()).contains("02000000000015");
+        assertThat(read.expiry().orElseThrow().toString()).isEqualTo("2028-02");
+        assertThat(read.lot()).contains(lot);
+        assertThat(read.told()).isEmpty();
+    }
+
     @Test
     void aWrongCheckDigitIsNamedExactly() {
         assertThat(fault("(01)02000000000016").sentence())
@@ -79,7 +122,7 @@ class PackCodeTest {
         assertThat(fault("(17)271301").field()).isEqualTo("expiry date");
         assertThat(fault("(01)0200000000001").limit()).contains("14 characters, this has 13");
         assertThat(fault("(10)" + "A".repeat(21)).remedy()).contains("separator");
-        assertThat(fault("(99)7").value()).isEqualTo("99");
+        assertThat(fault("(05)7").value()).isEqualTo("05");
         assertThat(fault("(17)2A0101").limit()).contains("digits only");
         assertThat(fault("(10)A(10)B").limit()).contains("twice");
         assertThat(fault("").limit()).contains("1 to 200");

@@ -21,6 +21,9 @@ public final class Allocator {
     /** Worths become whole numbers for the flow: the largest is this many units, so ties differ by under 1e-8 of it. */
     private static final double UNITS = 1e8;
 
+    /** If nothing is worth more than this, nothing is worth anything: units of it would be no numbers any more. */
+    private static final double NOTHING = 1e-9;
+
     private final Choice choice;
     private final List<Pool> pools;
     private final double unit;
@@ -33,7 +36,7 @@ public final class Allocator {
                 .mapToDouble(Slot::worth)
                 .max()
                 .orElse(1);
-        this.unit = most > 0 ? UNITS / most : 1;
+        this.unit = most > NOTHING ? UNITS / most : 1;
     }
 
     /** The best allocation of so many pieces of each candidate. */

@@ -14,6 +14,9 @@ final class Polish {
     private static final double IDLE_WORTH = 1e-6;
     private static final int MOST_FILLED = 60;
 
+    /** Promises looked at; far more than are ever needed, so that nothing can go on for ever. */
+    private static final int MOST_LOOKS = 20_000;
+
     /** Two promises nearer than this are the same: else two that round alike send each other back for ever. */
     private static final double SAME = 1e-9;
 
@@ -115,7 +118,7 @@ final class Polish {
                 Comparator.comparingDouble(Promise::perBurden).reversed().thenComparing(Promise::candidate));
         marginals.oneMoreAtMost().forEach((i, gain) -> promises.add(new Promise(i, gain / burden(i), -1)));
         int added = 0;
-        while (added < MOST_FILLED && !promises.isEmpty()) {
+        for (int looks = 0; looks < MOST_LOOKS && added < MOST_FILLED && !promises.isEmpty(); looks++) {
             Promise best = promises.remove();
             int i = best.candidate();
             if (best.perBurden() * burden(i) <= leastGain || !mayCome(i, quantities)) {

@@ -140,6 +140,43 @@ class OptimiserTest {
         }
     }
 
+    /** Worths that are nothing, next to nothing, or the same to the last bit: an answer comes, and it holds. */
+    @Test
+    void worthsOfNothingAndOfTheSameEndInAnAnswerThatHolds() {
+        double[] worths = {0, 0, Double.MIN_VALUE, 1e-320, 1e-12, 5, 5, 400};
+        double[] chances = {0, 1e-300, 0.5, 0.5, 1};
+        for (long seed = 1; seed <= 150; seed++) {
+            Random random = new Random(seed);
+            int n = random.nextInt(5);
+            List<Use> uses = new ArrayList<>();
+            for (int u = 0; u < n; u++) {
+                double first = chances[random.nextInt(chances.length)];
+                uses.add(new Use("u" + u, worths[random.nextInt(worths.length)], List.of(first, first / 2)));
+            }
+            List<Candidate> candidates = new ArrayList<>();
+            List<Double> grams = new ArrayList<>();
+            for (int i = random.nextInt(5); i > 0; i--) {
+                List<Service> serves = new ArrayList<>();
+                for (int u = 0; u < n; u++) {
+                    serves.add(new Service(u, random.nextBoolean() ? 1 : 0.7));
+                }
+                candidates.add(new Candidate("c" + i, 0, 3, 1 + random.nextInt(20), random.nextInt(4) == 0, serves));
+                grams.add(random.nextBoolean() ? 10.0 : 0.0);
+            }
+            Choice choice = new Choice(
+                    candidates,
+                    uses,
+                    List.of(),
+                    List.of(new Limit("g", grams, random.nextInt(60))),
+                    OptionalInt.empty());
+            for (Solution solution : List.of(solve(choice), new Optimiser(choice).quick(PATIENCE))) {
+                assertThat(solution).as("seed %d", seed).isInstanceOf(Solution.Found.class);
+                Allocation allocation = new Allocator(choice).allocate(((Solution.Found) solution).array());
+                assertThat(Checker.faults(choice, allocation, true)).as("seed %d", seed).isEmpty();
+            }
+        }
+    }
+
     @Test
     void theCheckerFindsWhatIsWrong() {
         Choice choice = padsAndStrips(40, new Floor("a strip", List.of(1), 1, false));
