@@ -1,6 +1,7 @@
 package hodeon.app.stock;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -19,4 +20,7 @@ interface BalanceRepository extends JpaRepository<BalanceRow, BalanceRow.Key> {
     List<Lying> at(UUID householdId, List<UUID> places);
 
     List<BalanceRow> findByHouseholdId(UUID householdId);
+
+    @Query("select b.pieces from BalanceRow b where b.lotId = :lotId and b.placeId = :placeId")
+    Optional<Integer> pieces(UUID lotId, UUID placeId);
 }

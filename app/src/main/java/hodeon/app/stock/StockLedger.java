@@ -14,6 +14,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -143,9 +144,7 @@ public class StockLedger {
      */
     public void count(UUID household, UUID lot, UUID at, int seen, int found, Cause cause) {
         hold(household);
-        int there = balances.findById(new BalanceRow.Key(lot, at))
-                .map(b -> b.pieces)
-                .orElse(0);
+        int there = there(new BalanceRow.Key(lot, at));
         if (there != seen) {
             throw new CountedElsewhere(seen, there);
         }
@@ -213,19 +212,24 @@ public class StockLedger {
     private void post(UUID household, Posting posting) {
         Holding holding = posting.holding();
         BalanceRow.Key key = new BalanceRow.Key(holding.lot(), holding.place());
-        BalanceRow row = rows.find(BalanceRow.class, key);
-        int there = row == null ? 0 : row.pieces;
+        int there = there(key);
         int then = Math.addExact(there, posting.change());
         if (then < 0) {
             throw new TooFew(holding, there, -posting.change());
         }
-        if (row == null) {
+        BalanceRow row = rows.find(BalanceRow.class, key);
+        if (there == 0) {
+            Optional.ofNullable(row).ifPresent(rows::detach);
             rows.persist(new BalanceRow(household, key, then));
-        } else if (then == 0) {
-            rows.remove(row);
+            return;
+        }
+        BalanceRow now = Objects.requireNonNull(row);
+        rows.refresh(now);
+        if (then == 0) {
+            rows.remove(now);
             rows.flush();
         } else {
-            row.pieces = then;
+            now.pieces = then;
         }
     }
 
@@ -239,11 +243,21 @@ public class StockLedger {
 
     private HeadRow hold(UUID household) {
         turns.take(household);
-        return heads.hold(household).orElseGet(() -> {
+        HeadRow head = heads.hold(household).orElseGet(() -> {
             heads.holdHousehold(household);
             heads.make(household);
             return heads.hold(household).orElseThrow();
         });
+        // Whoever looked at the stock before its turn holds the number of that time; the lock does not bring the new
+        // one.
+        rows.flush();
+        rows.refresh(head);
+        return head;
+    }
+
+    /** Pieces that lie there now: as the database has it, not as somebody read it before the turn. */
+    private int there(BalanceRow.Key key) {
+        return balances.pieces(key.lotId(), key.placeId()).orElse(0);
     }
 
     private LotRow lot(UUID household, UUID id) {

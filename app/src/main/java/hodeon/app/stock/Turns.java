@@ -9,9 +9,8 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Whose turn it is to write to a household's ledger: one transaction after another, first come, first served. The database
- * file has this one process, and its own row locks let two transactions read the same number now and then; see
- * docs/decisions.
+ * Whose turn it is to write to a household's ledger: one transaction after another, first come, first served. What was
+ * read before the turn came is stale by then; {@link StockLedger} reads it anew; see docs/decisions.
  */
 @Component
 class Turns {

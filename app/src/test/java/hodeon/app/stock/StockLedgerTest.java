@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hodeon.app.WebTest;
 import hodeon.app.shell.NotHere;
+import hodeon.core.notice.Faults;
+import hodeon.core.stock.Held;
 import hodeon.core.stock.Ledger;
 import hodeon.core.stock.Ledger.TooFew;
 import hodeon.core.stock.Movement.Holding;
@@ -26,6 +28,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.support.TransactionTemplate;
 
 class StockLedgerTest extends WebTest {
 
@@ -36,6 +39,12 @@ class StockLedgerTest extends WebTest {
 
     @Autowired
     StockService stock;
+
+    @Autowired
+    Entering entering;
+
+    @Autowired
+    TransactionTemplate transaction;
 
     @Autowired
     MovementRepository movements;
@@ -174,6 +183,71 @@ class StockLedgerTest extends WebTest {
         assertThat(all.stream().mapToLong(m -> m.number))
                 .containsExactly(LongStream.rangeClosed(1, all.size()).boxed().toArray(Long[]::new));
         balancesFollowFromMovements();
+    }
+
+    /** Two people at the kitchen table, and one at the cupboard: through the service that pages use, which reads before it writes. */
+    @Test
+    void whoeverEntersWhileOthersEnterAndUseLosesNothing() throws Exception {
+        UUID wipes = receive(60);
+        ledger.move(household, wipes, shelf, pouch, 60, CAUSE);
+        try (ExecutorService hands = Executors.newFixedThreadPool(6)) {
+            List<Callable<Integer>> work = new ArrayList<>();
+            for (int hand = 0; hand < 6; hand++) {
+                boolean enters = hand < 4;
+                work.add(() -> {
+                    int done = 0;
+                    for (int i = 0; i < 12; i++) {
+                        if (enters) {
+                            Faults faults = new Faults();
+                            entering.add(
+                                    household,
+                                    Map.of(
+                                            "supply",
+                                            "Nitrile gloves, pale",
+                                            "pieces",
+                                            "1",
+                                            "place",
+                                            "Shore shelf",
+                                            "until",
+                                            ""),
+                                    CAUSE,
+                                    faults);
+                            assertThat(faults.all()).isEmpty();
+                        } else {
+                            readThenUse(wipes);
+                        }
+                        done++;
+                    }
+                    return done;
+                });
+            }
+            for (Future<Integer> done : hands.invokeAll(work)) {
+                assertThat(done.get()).isEqualTo(12);
+            }
+        }
+        assertThat(stock.of(household).held().stream()
+                        .filter(h -> h.lot().supply().equals("gloves-nitrile"))
+                        .mapToInt(Held::pieces)
+                        .sum())
+                .isEqualTo(48);
+        assertThat(stock.of(household).held().stream()
+                        .filter(h -> h.lot().id().equals(wipes))
+                        .mapToInt(Held::pieces)
+                        .sum())
+                .isEqualTo(36);
+        List<MovementRow> all = movements.findByHouseholdIdOrderByNumber(household);
+        assertThat(all.stream().map(r -> r.number))
+                .containsExactlyElementsOf(
+                        LongStream.rangeClosed(1, all.size()).boxed().toList());
+    }
+
+    /** As a page does: looks at the stock and writes in one transaction. */
+    private void readThenUse(UUID lot) {
+        transaction.executeWithoutResult(status -> {
+            assertThat(stock.of(household).held()).isNotEmpty();
+            assertThat(balances.findById(new BalanceRow.Key(lot, pouch))).isPresent();
+            ledger.use(household, lot, pouch, 1, CAUSE);
+        });
     }
 
     @Test

@@ -69,6 +69,10 @@ class StockPageTest extends WebTest {
                 .andExpect(content().string(containsString("value=\"Non-alcohol antiseptic wipe\"")))
                 .andExpect(content().string(containsString("value=\"20\"")))
                 .andExpect(content().string(containsString("value=\"0.35\"")));
+        send(mine, "/stock/enter", "do", "read", "code", "(01)02000000000015(15)280331(714)99")
+                .andExpect(content().string(containsString("value=\"2028-03-31\"")))
+                .andExpect(content().string(containsString("best-before date (15)")))
+                .andExpect(content().string(containsString("(714) “99” is not known here")));
         open(others, "/stock/enter?code=" + CODE)
                 .andExpect(content().string(not(containsString("value=\"Non-alcohol antiseptic wipe\" required"))));
         enter("article", "02000000000015", "serial", "S-1")

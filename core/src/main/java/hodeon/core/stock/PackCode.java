@@ -68,6 +68,7 @@ public record PackCode(
 
     /** Digits of a field's number by its first two (GS1 General Specifications, section 3.2); the rest are no numbers. */
     private static final Pattern TWO = Pattern.compile("00|01|02|1[0-35-7]|2[0-2]|30|37|9\\d");
+
     private static final Pattern THREE = Pattern.compile("(2[3-5]|4[0-2]|71)\\d");
     private static final Pattern FOUR = Pattern.compile("(3[1-69]|43|7[02]|8[0-2])\\d\\d");
 
@@ -142,7 +143,8 @@ public record PackCode(
         }
         for (int i = 0; i < starts.size(); i++) {
             String number = code.substring(starts.get(i)[0] + 1, starts.get(i)[1] - 1);
-            String value = code.substring(starts.get(i)[1], i + 1 < starts.size() ? starts.get(i + 1)[0] : code.length())
+            String value = code.substring(
+                            starts.get(i)[1], i + 1 < starts.size() ? starts.get(i + 1)[0] : code.length())
                     .replace(String.valueOf(SEPARATOR), "")
                     .strip();
             take(found, number, value, told, faults);

@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hodeon.core.Samples;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
+import hodeon.core.evidence.Basis;
+import hodeon.core.evidence.Rate;
 import hodeon.core.kit.choice.Allocator;
 import hodeon.core.kit.choice.Checker;
 import hodeon.core.kit.choice.Choice;
@@ -21,13 +25,9 @@ import hodeon.core.trip.Trip;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
-import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.Problem;
-import hodeon.core.evidence.Basis;
-import hodeon.core.evidence.Rate;
-import java.util.stream.Collectors;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 class PlannerTest {
@@ -83,8 +83,8 @@ class PlannerTest {
         for (Set<String> never : List.of(
                 Set.of("hypothermia"),
                 Samples.CATALOGUE.problems().stream().map(Problem::id).collect(Collectors.toSet()))) {
-            Map<String, Rate> rates = never.stream()
-                    .collect(Collectors.toMap(p -> p, p -> new Rate(0, 500, new Basis.Own())));
+            Map<String, Rate> rates =
+                    never.stream().collect(Collectors.toMap(p -> p, p -> new Rate(0, 500, new Basis.Own())));
             Catalogue catalogue = Samples.CATALOGUE.withRates(rates);
             KitQuestion question = KitQuestion.of(
                     trip, catalogue, Forecast.of(trip, catalogue), Holds.NONE, Samples.suitability(trip));

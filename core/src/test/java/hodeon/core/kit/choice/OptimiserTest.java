@@ -172,7 +172,9 @@ class OptimiserTest {
             for (Solution solution : List.of(solve(choice), new Optimiser(choice).quick(PATIENCE))) {
                 assertThat(solution).as("seed %d", seed).isInstanceOf(Solution.Found.class);
                 Allocation allocation = new Allocator(choice).allocate(((Solution.Found) solution).array());
-                assertThat(Checker.faults(choice, allocation, true)).as("seed %d", seed).isEmpty();
+                assertThat(Checker.faults(choice, allocation, true))
+                        .as("seed %d", seed)
+                        .isEmpty();
             }
         }
     }
