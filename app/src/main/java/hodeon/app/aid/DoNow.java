@@ -1,6 +1,7 @@
 package hodeon.app.aid;
 
 import hodeon.app.aid.KitAtHand.Lying;
+import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.Tier;
@@ -45,11 +46,11 @@ public record DoNow(
     public record Whom(String key, String label) {}
 
     /**
-     * @param lacking the kit has nothing for it, so that {@code words} say what to do without, where that is known
+     * @param lacking what the kit has nothing for, so that {@code words} say what to do without where that is known; else empty
      * @param whom for whom it is, in words; empty for everybody
      * @param keys the same as constants, a blank between
      */
-    public record Line(String words, List<Has> has, boolean lacking, String whom, String keys) {
+    public record Line(String words, List<Has> has, String lacking, String whom, String keys) {
 
         public boolean forGrownUps() {
             return keys.isEmpty() || keys.contains(Casualty.ADULT.name());
@@ -78,6 +79,7 @@ public record DoNow(
      */
     static DoNow of(
             Problem problem,
+            Catalogue catalogue,
             Guidance guidance,
             Map<String, String> household,
             Set<Tag> around,
@@ -91,7 +93,8 @@ public record DoNow(
                 problem.severity(),
                 casualties.stream().map(c -> new Whom(c.name(), c.label())).toList(),
                 procedure.together(schools).stream()
-                        .map(f -> line(f.line(), f.whom().size() == casualties.size() ? List.of() : f.whom(), kit))
+                        .map(f -> line(
+                                f.line(), f.whom().size() == casualties.size() ? List.of() : f.whom(), kit, catalogue))
                         .toList(),
                 procedure.timers(Casualty.ADULT, schools).stream()
                         .map(DoNow::clock)
@@ -107,11 +110,11 @@ public record DoNow(
                         + procedure.reviewed().on());
     }
 
-    private static Line line(DoLine line, List<Casualty> some, Optional<List<Lying>> kit) {
+    private static Line line(DoLine line, List<Casualty> some, Optional<List<Lying>> kit, Catalogue catalogue) {
         String whom = some.stream().map(Casualty::word).collect(Collectors.joining(", "));
         String keys = some.stream().map(Casualty::name).collect(Collectors.joining(" "));
         if (kit.isEmpty() || line.capability().isEmpty()) {
-            return new Line(line.words(), List.of(), false, whom, keys);
+            return new Line(line.words(), List.of(), "", whom, keys);
         }
         List<Has> has = serving(line.capability().get(), kit.get()).stream()
                 .limit(MOST_NAMED)
@@ -123,8 +126,18 @@ public record DoNow(
                         l.supply().serves().get(line.capability().get()) == Tier.IMPROVISED))
                 .toList();
         return has.isEmpty()
-                ? new Line(line.without().orElse(line.words()), List.of(), true, whom, keys)
-                : new Line(line.words(), has, false, whom, keys);
+                ? new Line(
+                        line.without().orElse(line.words()),
+                        List.of(),
+                        lacking(line.capability().get(), catalogue),
+                        whom,
+                        keys)
+                : new Line(line.words(), has, "", whom, keys);
+    }
+
+    private static String lacking(String capability, Catalogue catalogue) {
+        String name = catalogue.capability(capability).name();
+        return "nothing in this kit to " + name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
     }
 
     /** The best first; what is only makeshift stays unnamed beside something better. */

@@ -82,14 +82,14 @@ public class FirstAid {
         Map<String, String> chosen = schools(household);
         return shipped.problems().stream()
                 .filter(p -> problems.contains(p.id()))
-                .map(p -> DoNow.of(p, guidance, chosen, around, Optional.of(kit)))
+                .map(p -> DoNow.of(p, shipped, guidance, chosen, around, Optional.of(kit)))
                 .toList();
     }
 
     /** One problem; empty for an id that is none. */
     @Transactional(readOnly = true)
     public Optional<DoNow> of(UUID household, String problem, Set<Tag> around, Optional<List<Lying>> kit) {
-        return shipped.problem(problem).map(p -> DoNow.of(p, guidance, schools(household), around, kit));
+        return shipped.problem(problem).map(p -> DoNow.of(p, shipped, guidance, schools(household), around, kit));
     }
 
     List<Supply> supplies() {
