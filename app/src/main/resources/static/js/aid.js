@@ -1,6 +1,7 @@
 // What to do now: for whom, the time of every press, and the clocks that matter. All of it stays on this device until a note takes it.
 document.addEventListener('alpine:init', () => {
   const SECOND = 1000;
+  const DAY = 24 * 60 * 60 * SECOND;
 
   Alpine.data('aid', () => ({
     // Named here, or they would belong to the page and be shared by every block.
@@ -10,7 +11,9 @@ document.addEventListener('alpine:init', () => {
     audio: null,
 
     init() {
-      this.store = `hodeon-aid-${this.$root.dataset.aidTrip}-${this.$root.dataset.aid}`;
+      const where = this.$root.dataset.aidTrip === 'here' ? location.pathname : this.$root.dataset.aidTrip;
+      this.store = `hodeon-aid-${where}-${this.$root.dataset.aid}`;
+      if (this.old()) localStorage.removeItem(this.store);
       this.$root.addEventListener('aid-for', (event) => this.chosen(event.detail));
       this.$root.addEventListener('aid-taken', () => this.clear());
       this.show();
@@ -27,6 +30,13 @@ document.addEventListener('alpine:init', () => {
     destroy() {
       clearInterval(this.seconds);
       this.silence();
+    },
+
+    // What was pressed for somebody a day ago is not done for whoever needs it now.
+    old() {
+      const { moments, clocks } = this.kept();
+      const last = Math.max(0, ...moments.map((m) => Date.parse(m.at)), ...Object.values(clocks));
+      return Date.now() - last > DAY;
     },
 
     kept() {

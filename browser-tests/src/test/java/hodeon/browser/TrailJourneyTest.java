@@ -106,6 +106,27 @@ class TrailJourneyTest {
         }
     }
 
+    /** A line that was ticked for somebody a day ago must not look done for whoever needs it now. */
+    @Test
+    void whatWasPressedADayAgoIsNotDoneForTheNext() {
+        try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {
+            browser.signInToSample();
+            browser.open("/aid?problem=choking");
+            browser.click(".aid-line");
+            browser.see(".aid-times", "Coughing with sound");
+            browser.open("/aid?problem=choking");
+            browser.see(".aid-times", "Coughing with sound");
+            browser.run(
+                    "const key = Object.keys(localStorage).find(k => k.startsWith('hodeon-aid-'));"
+                            + "localStorage.setItem(key, localStorage.getItem(key).replace(/\"at\":\"\\d{4}/, '\"at\":\"2020'));");
+            browser.open("/aid?problem=choking");
+            browser.waitUntil("return document.querySelector('.aid-times').hidden"
+                    + " && !document.querySelector('.aid-line[aria-pressed=\"true\"]')");
+            browser.open("/aid?problem=asthma");
+            browser.waitUntil("return document.querySelector('.aid-times').hidden");
+        }
+    }
+
     /** The same headache twice within the hour: the second pair of tablets is stopped until somebody says who decided it. */
     @Test
     void aDoseTooManyIsStoppedUntilSomebodySaysWhy() {

@@ -12,6 +12,7 @@ import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.procedure.Handling;
+import hodeon.core.need.Drivers;
 import hodeon.core.need.ProblemForecast;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -86,7 +87,7 @@ class AidController {
                 member,
                 problem,
                 "/trips/" + id + "/aid",
-                FirstAid.around(trip.trip()),
+                Drivers.around(trip.trip()),
                 Optional.of(kits.of(trip)),
                 concern,
                 model);

@@ -7,9 +7,7 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.procedure.Guidance;
 import hodeon.core.catalogue.procedure.School;
-import hodeon.core.need.Drivers;
 import hodeon.core.notice.Faults;
-import hodeon.core.trip.Trip;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -69,11 +67,6 @@ public class FirstAid {
         return guidance.firstMinutes().stream()
                 .map(f -> new Said(f.name(), f.says(followed)))
                 .toList();
-    }
-
-    /** Facts about the region of a trip, which speak before the household's choices. */
-    public static Set<Tag> around(Trip trip) {
-        return Drivers.around(trip);
     }
 
     /** The problems of these ids, in catalogue order. */

@@ -8,15 +8,17 @@ import hodeon.app.card.Card.DoNowCard;
 import hodeon.app.card.Card.HowToCard;
 import hodeon.app.need.Forecasts;
 import hodeon.app.trip.StoredTrip;
-import hodeon.core.catalogue.Tag;
+import hodeon.core.need.Drivers;
 import hodeon.core.need.ProblemForecast;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** What to do, on paper: a card for each problem that is grave and likely on an outing, and how risky things are used. */
@@ -42,7 +44,7 @@ class AidCards {
     }
 
     List<FirstAid.Said> firstMinutes(StoredTrip trip) {
-        return aid.firstMinutes(trip.householdId(), FirstAid.around(trip.trip()));
+        return aid.firstMinutes(trip.householdId(), Drivers.around(trip.trip()));
     }
 
     /** By odds and severity of the outing. */
@@ -53,18 +55,18 @@ class AidCards {
                 .sorted(Comparator.comparingDouble(ProblemForecast::concern).reversed())
                 .limit(CARDS)
                 .forEach(p -> problems.add(p.problem().id()));
-        List<Lying> kit = kits.of(trip);
+        Map<String, DoNow> byId = new HashMap<>();
+        aid.all(trip.householdId(), problems, Drivers.around(trip.trip()), kits.of(trip))
+                .forEach(now -> byId.put(now.id(), now));
         return problems.stream()
-                .flatMap(p -> of(trip.householdId(), p, FirstAid.around(trip.trip()), kit).stream())
+                .flatMap(p -> Stream.ofNullable(byId.get(p)))
+                .map(AidCards::card)
                 .toList();
     }
 
     Optional<DoNowCard> ofTrip(StoredTrip trip, String problem) {
-        return of(trip.householdId(), problem, FirstAid.around(trip.trip()), kits.of(trip));
-    }
-
-    private Optional<DoNowCard> of(UUID household, String problem, Set<Tag> around, List<Lying> kit) {
-        return aid.of(household, problem, around, Optional.of(kit)).map(AidCards::card);
+        return aid.of(trip.householdId(), problem, Drivers.around(trip.trip()), Optional.of(kits.of(trip)))
+                .map(AidCards::card);
     }
 
     private static DoNowCard card(DoNow now) {

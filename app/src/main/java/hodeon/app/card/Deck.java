@@ -253,8 +253,11 @@ class Deck {
 
     IncidentForm incident(StoredTrip trip) {
         List<String> times = log.of(trip.householdId(), trip.id()).stream()
-                .flatMap(k -> k.detail().moments().stream())
-                .map(m -> MOMENT.format(m.at()) + " " + m.what())
+                .flatMap(k -> k.detail().moments().stream()
+                        .map(m -> MOMENT.format(m.at()) + " " + m.what()
+                                + (k.detail().zone().isEmpty()
+                                        ? ""
+                                        : " (" + k.detail().zone() + ")")))
                 .toList();
         return new IncidentForm(
                 "What happened: " + trip.trip().name(),

@@ -13,6 +13,7 @@ import hodeon.app.usage.UseLog;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.procedure.Casualty;
+import hodeon.core.need.Drivers;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
@@ -122,7 +123,7 @@ class TrailController {
         List<DoNow> now = aid.all(
                 member.householdId(),
                 offers.stream().map(TrailOffer::id).collect(Collectors.toSet()),
-                FirstAid.around(trip.trip()),
+                Drivers.around(trip.trip()),
                 lying);
         model.addAttribute("aid", now);
         model.addAttribute(

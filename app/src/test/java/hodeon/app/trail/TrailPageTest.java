@@ -125,7 +125,7 @@ class TrailPageTest extends StockTest {
                         .string(containsString(
                                 "done: 10:20:31 Press NOW, 10:22:05 Tourniquet on since (Europe/Oslo)")));
         open(mine, trip + "/cards?card=incident")
-                .andExpect(content().string(containsString("10:22:05 Tourniquet on since")));
+                .andExpect(content().string(containsString("10:22:05 Tourniquet on since (Europe/Oslo)")));
         note(mine, pressed.formatted(UUID.randomUUID()).replace("YESTERDAYT10:22:05", "soon"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("Write it like 2027-06-12T10:20:31")));

@@ -6,10 +6,6 @@ import hodeon.core.evidence.Basis;
 import hodeon.core.evidence.Rate;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Volume;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -66,8 +62,8 @@ public final class CatalogueReader {
 
     /** The reference data that ship with the product; throws {@link IllegalStateException} if they are damaged. */
     public static Catalogue shipped(Set<Tag> vocabulary) {
-        Reading reading = read(
-                vocabulary, shippedFile("capabilities.txt"), shippedFile("supplies.txt"), shippedFile("problems.txt"));
+        Reading reading =
+                read(vocabulary, shipped("capabilities.txt"), shipped("supplies.txt"), shipped("problems.txt"));
         if (!reading.faults().isEmpty()) {
             throw new IllegalStateException("Reference data:\n"
                     + String.join(
@@ -77,6 +73,10 @@ public final class CatalogueReader {
                                     .toList()));
         }
         return reading.catalogue();
+    }
+
+    private static String shipped(String name) {
+        return SectionFile.shipped(CatalogueReader.class, name);
     }
 
     public static Reading read(Set<Tag> vocabulary, String capabilities, String supplies, String problems) {
@@ -296,16 +296,5 @@ public final class CatalogueReader {
         return file.read(text, keys).stream()
                 .map(s -> new SectionValues(file, s))
                 .toList();
-    }
-
-    private static String shippedFile(String name) {
-        try (InputStream in = CatalogueReader.class.getResourceAsStream(name)) {
-            if (in == null) {
-                throw new IllegalStateException("The reference file " + name + " is missing from the application.");
-            }
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

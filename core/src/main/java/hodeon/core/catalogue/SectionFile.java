@@ -1,5 +1,9 @@
 package hodeon.core.catalogue;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -68,6 +72,18 @@ public final class SectionFile {
             }
         }
         return List.copyOf(sections.values());
+    }
+
+    /** A reference file that lies beside a class in the application; throws {@link IllegalStateException} if it is missing. */
+    public static String shipped(Class<?> beside, String name) {
+        try (InputStream in = beside.getResourceAsStream(name)) {
+            if (in == null) {
+                throw new IllegalStateException("The reference file " + name + " is missing from the application.");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     public void fault(int line, String message) {

@@ -3,6 +3,8 @@ package hodeon.core.catalogue;
 import hodeon.core.catalogue.SectionFile.Entry;
 import hodeon.core.catalogue.SectionFile.Section;
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -65,6 +67,17 @@ public final class SectionValues {
 
     public <T> T quantity(String key, T standIn, Function<BigDecimal, T> of) {
         return one(key, Optional.empty(), standIn, text -> of.apply(new BigDecimal(text)));
+    }
+
+    /** A day written as 2026-11-28. */
+    public LocalDate day(String key) {
+        return one(key, Optional.empty(), LocalDate.EPOCH, text -> {
+            try {
+                return LocalDate.parse(text);
+            } catch (DateTimeParseException e) {
+                throw new IllegalArgumentException("“" + text + "” is no day; write it as 2026-11-28.", e);
+            }
+        });
     }
 
     public boolean yes(String key) {

@@ -192,6 +192,12 @@ class FirstAidRulesTest {
     @Test
     void chestPainCallsBeforeAspirinWhichAnybodyMayHandOut() {
         assertThat(capabilities("chest-pain")).startsWith("call-far", "heart-aspirin");
+        // Who must not have it is named before it is chewed.
+        assertThat(lines("chest-pain", Casualty.ADULT))
+                .containsSubsequence(
+                        "Call first. Say “chest pain”.",
+                        "On a blood thinner: ask by phone before aspirin.",
+                        "Chew one aspirin, unless allergic, bleeding or told never.");
         assertThat(words("chest-pain"))
                 .contains("300 mg")
                 .contains("unless allergic, bleeding, a stroke is likely")

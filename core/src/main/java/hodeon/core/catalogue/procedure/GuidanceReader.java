@@ -9,12 +9,6 @@ import hodeon.core.catalogue.SectionValues;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.procedure.Procedure.Held;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -57,16 +51,20 @@ public final class GuidanceReader {
         Reading reading = read(
                 catalogue,
                 new Texts(
-                        shippedFile("procedures.txt"),
-                        shippedFile("schools.txt"),
-                        shippedFile("handling.txt"),
-                        shippedFile("guides.txt"),
-                        shippedFile("first-minutes.txt")));
+                        shipped("procedures.txt"),
+                        shipped("schools.txt"),
+                        shipped("handling.txt"),
+                        shipped("guides.txt"),
+                        shipped("first-minutes.txt")));
         if (!reading.faults().isEmpty()) {
             throw new IllegalStateException("Reference data:\n"
                     + reading.faults().stream().map(CatalogueFault::toString).collect(Collectors.joining("\n")));
         }
         return reading.guidance();
+    }
+
+    private static String shipped(String name) {
+        return SectionFile.shipped(Catalogue.class, name);
     }
 
     public static Reading read(Catalogue catalogue, Texts texts) {
@@ -201,14 +199,7 @@ public final class GuidanceReader {
     }
 
     private static Reviewed reviewed(SectionValues v) {
-        return new Reviewed(
-                v.constant("source", Teaching.class), v.one("reviewed", Optional.empty(), LocalDate.EPOCH, text -> {
-                    try {
-                        return LocalDate.parse(text);
-                    } catch (DateTimeParseException e) {
-                        throw new IllegalArgumentException("“" + text + "” is no day; write it as 2026-11-28.", e);
-                    }
-                }));
+        return new Reviewed(v.constant("source", Teaching.class), v.day("reviewed"));
     }
 
     private List<SectionValues> sections(String name, String text, Set<String> keys) {
@@ -216,16 +207,5 @@ public final class GuidanceReader {
         return file.read(text, keys).stream()
                 .map(s -> new SectionValues(file, s))
                 .toList();
-    }
-
-    private static String shippedFile(String name) {
-        try (InputStream in = Catalogue.class.getResourceAsStream(name)) {
-            if (in == null) {
-                throw new IllegalStateException("The reference file " + name + " is missing from the application.");
-            }
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

@@ -10,14 +10,8 @@ import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.units.Dose;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -188,14 +182,6 @@ public final class FormularyReader {
         }
     }
 
-    private static LocalDate day(String text) {
-        try {
-            return LocalDate.parse(text);
-        } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("“" + text + "” is no day; write it as 2026-11-28.", e);
-        }
-    }
-
     private Optional<RescueUse> rescue(SectionValues v) {
         try {
             return Optional.of(new RescueUse(
@@ -203,7 +189,7 @@ public final class FormularyReader {
                     v.text("how"),
                     v.text("again"),
                     v.text("source"),
-                    v.one("reviewed", Optional.empty(), LocalDate.EPOCH, FormularyReader::day)));
+                    v.day("reviewed")));
         } catch (IllegalArgumentException e) {
             v.fault(v.line(), "“" + v.id() + "” is no rescue medicine.");
             return Optional.empty();
@@ -308,13 +294,6 @@ public final class FormularyReader {
     }
 
     private static String file(String name) {
-        try (InputStream in = FormularyReader.class.getResourceAsStream(name)) {
-            if (in == null) {
-                throw new IllegalStateException("The reference file " + name + " is missing from the application.");
-            }
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return SectionFile.shipped(FormularyReader.class, name);
     }
 }
