@@ -29,7 +29,7 @@ document.addEventListener('alpine:init', () => {
 
     what(event) {
       const chosen = event.currentTarget.dataset;
-      this.note = { problem: chosen.problem, name: chosen.name, used: {} };
+      this.note = { problem: chosen.problem, name: chosen.name, used: {}, counted: new Set() };
       for (const pair of (chosen.pieces ?? '').split(' ').filter(Boolean)) {
         const [supply, pieces] = pair.split('=');
         this.note.used[supply] = Number(pieces);
@@ -48,10 +48,22 @@ document.addEventListener('alpine:init', () => {
 
     who(event) {
       this.note.who = event.currentTarget.dataset.who;
+      this.dose();
       this.press('[data-who]', event.currentTarget);
       this.aid()?.dispatchEvent(new CustomEvent('aid-for', { detail: event.currentTarget.dataset.casualty ?? 'ADULT' }));
       this.all('[name="at"]')[0].value = this.now();
       this.open('#step-used');
+    },
+
+    // A dose is so many tablets for this person, not for anybody; what was counted by hand stays.
+    dose() {
+      for (const line of this.all('[data-doses]')) {
+        const pieces = JSON.parse(line.dataset.doses)[this.note.who];
+        if (pieces && this.note.used[line.dataset.supply] > 0 && !this.note.counted.has(line.dataset.supply)) {
+          this.note.used[line.dataset.supply] = pieces;
+          line.querySelector('output').textContent = pieces;
+        }
+      }
     },
 
     more(event) {
@@ -66,6 +78,7 @@ document.addEventListener('alpine:init', () => {
       const line = event.currentTarget.closest('[data-supply]');
       const pieces = Math.max(0, (this.note.used[line.dataset.supply] ?? 0) + by);
       this.note.used[line.dataset.supply] = pieces;
+      this.note.counted.add(line.dataset.supply);
       line.querySelector('output').textContent = pieces;
     },
 

@@ -1,6 +1,7 @@
 package hodeon.app.aid;
 
 import hodeon.app.aid.KitAtHand.Lying;
+import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
@@ -120,7 +121,7 @@ public record DoNow(
                 .limit(MOST_NAMED)
                 .map(l -> new Has(
                         l.pieces() > 1
-                                ? l.pieces() + " × " + l.supply().name()
+                                ? Figures.named(l.pieces(), l.supply())
                                 : l.supply().name(),
                         l.where(),
                         l.supply().serves().get(line.capability().get()) == Tier.IMPROVISED))

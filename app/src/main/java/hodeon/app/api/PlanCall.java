@@ -213,7 +213,16 @@ final class PlanCall {
         List<Service> services = new ArrayList<>();
         serves.forEach((use, tier) -> services.add(new Service(use, tier)));
         services.sort(Comparator.comparingInt(Service::use));
-        return new Candidate(
-                id, least, most, supply.whole("usesPerPiece", 1, 10_000, Optional.of(1)), durable, services);
+        return new Candidate(id, least, most, usesPerPiece(supply), durable, services);
+    }
+
+    /** Of a roll one piece has many uses; of tablets one use may take several pieces. */
+    static double usesPerPiece(JsonFields supply) {
+        int uses = supply.whole("usesPerPiece", 1, 10_000, Optional.of(1));
+        int perUse = supply.whole("piecesPerUse", 1, 100, Optional.of(1));
+        if (uses > 1 && perUse > 1) {
+            supply.fault("piecesPerUse", "is 1 where a piece has several uses", "Leave one of the two out");
+        }
+        return (double) uses / perUse;
     }
 }

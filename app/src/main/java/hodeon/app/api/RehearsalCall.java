@@ -143,7 +143,7 @@ final class RehearsalCall {
                     supply.text("id", 120),
                     0,
                     pieces,
-                    supply.whole("usesPerPiece", 1, 10_000, Optional.of(1)),
+                    PlanCall.usesPerPiece(supply),
                     supply.yes("durable", false),
                     serves));
         }

@@ -185,7 +185,7 @@ class Deck {
                 pockets.add(new Pocket(
                         place.name(),
                         here.entrySet().stream()
-                                .map(e -> e.getValue() + " × " + all.nameOf(e.getKey())
+                                .map(e -> all.named(e.getValue(), e.getKey())
                                         + Optional.ofNullable(until.get(e.getKey()))
                                                 .map(u -> ", until " + u)
                                                 .orElse(""))
@@ -210,7 +210,7 @@ class Deck {
     }
 
     private static String line(Supply supply, Map<String, Integer> pieces) {
-        return pieces.getOrDefault(supply.id(), 0) + " × " + supply.name();
+        return Figures.named(pieces.getOrDefault(supply.id(), 0), supply);
     }
 
     LabelSheet labels(ContentsCard contents, String size) {

@@ -29,8 +29,10 @@ final class SupplyText {
         lines.add("volume = " + plain(1000 * supply.volume().litres()));
         if (supply.durable()) {
             lines.add("durable = yes");
+        } else if (supply.usesPerPiece() < 1) {
+            lines.add("per-use = " + Math.round(1 / supply.usesPerPiece()));
         } else {
-            lines.add("uses = " + supply.usesPerPiece());
+            lines.add("uses = " + Math.round(supply.usesPerPiece()));
         }
         new TreeMap<>(supply.serves()).forEach((c, tier) -> lines.add("serves = " + c + " " + Tag.idOf(tier)));
         lines.add("training = " + supply.training().value());

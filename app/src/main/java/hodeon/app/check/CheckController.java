@@ -110,9 +110,10 @@ class CheckController {
             String place,
             boolean first,
             LotView lot,
-            int seen,
+            String counted,
             String answer,
             int found,
+            String foundCounted,
             boolean changed,
             boolean now) {}
 
@@ -139,9 +140,10 @@ class CheckController {
                     there.placeName(line.place()),
                     !line.place().equals(before),
                     lot,
-                    line.seen(),
+                    there.counted(line.seen(), lot.supply()),
                     line.answer().map(Answer::name).orElse(""),
                     line.found(),
+                    there.counted(line.found(), lot.supply()),
                     line.changed(),
                     line.position() == now));
             before = line.place();

@@ -96,6 +96,6 @@ public class LoggedDoses {
     /** Of a tube or bottle that lasts for many uses a piece is no dose. */
     private static boolean swallowed(Product product, String supply, Catalogue catalogue) {
         return !product.form().onTheSpot()
-                && catalogue.supply(supply).filter(s -> s.usesPerPiece() == 1).isPresent();
+                && catalogue.supply(supply).filter(s -> s.usesPerPiece() <= 1).isPresent();
     }
 }

@@ -66,7 +66,7 @@ record AsNeeded(
 
     /** All uses together. */
     int asked() {
-        return uses + reserve().map(w -> w.pieces() * w.supply().usesPerPiece()).orElse(0);
+        return uses + reserve().map(w -> w.supply().uses(w.pieces())).orElse(0);
     }
 
     private static Optional<WalkingOut> most(List<WalkingOut> of) {
@@ -83,7 +83,7 @@ record AsNeeded(
                 walkingOut.stream().filter(w -> w.missing() > 0).max(Comparator.comparingInt(WalkingOut::missing));
         if (untreated.isPresent()) {
             Supply supply = untreated.get().supply();
-            int more = helps(supply, lack) ? Math.ceilDiv(lack.uses(), supply.usesPerPiece()) : 0;
+            int more = helps(supply, lack) ? supply.piecesFor(lack.uses()) : 0;
             return Optional.of(new Fix(supply, untreated.get().missing() + more));
         }
         if (lack.uses() == 0) {
@@ -92,7 +92,7 @@ record AsNeeded(
         return pool.supplies().stream()
                 .filter(s -> helps(s, lack))
                 .min(Comparator.comparingInt(unsuited).thenComparing(s -> -there.getOrDefault(s.id(), 0)))
-                .map(s -> new Fix(s, Math.ceilDiv(lack.uses(), s.usesPerPiece())));
+                .map(s -> new Fix(s, s.piecesFor(lack.uses())));
     }
 
     private static boolean helps(Supply supply, Lack lack) {

@@ -25,7 +25,8 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
             return new Fix(
                     supply.id(),
                     there + more,
-                    "Put " + more + (there > 0 ? " more of " : " of ") + supply.name() + " on the mat");
+                    "Put " + Figures.pieces(more, supply) + (there > 0 ? " more of " : " of ") + supply.name()
+                            + " on the mat");
         }
     }
 
@@ -35,7 +36,9 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
                 line.supply()
                         .map(s -> Figures.counted(line.pieces(), s.piece()))
                         .orElse(said(line.product(), line.units())),
-                line.supply().isPresent() ? line.onMat() + " on the mat" : "rides with the person",
+                line.supply()
+                        .map(s -> Figures.pieces(line.onMat(), s) + " on the mat")
+                        .orElse("rides with the person"),
                 line.who(),
                 line.enough(),
                 line.supply()
@@ -60,7 +63,7 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
         line.untreated()
                 .forEach(w -> why.add("for " + w.casualty() + " that is " + said(w.product(), w.units()) + ", "
                         + w.product().name() + ": of "
-                        + Figures.counted(w.pieces(), w.supply().piece()) + " "
+                        + Figures.pieces(w.pieces(), w.supply()) + " "
                         + (w.there() == 0 ? "none" : w.there()) + " there"));
         Collection<String> lacking = line.lack().capabilities();
         if (!lacking.isEmpty() && lacking.size() < asked.size()) {
@@ -78,11 +81,11 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
                 line.fix().map(f -> Fix.of(f.supply(), f.more(), onMat)).orElse(Fix.NONE));
     }
 
-    /** What there is for it, such as “Paracetamol 500 mg 8, Ibuprofen 200 mg 6”; empty if nothing. */
+    /** What there is for it, such as “Paracetamol 500 mg: 8 tablets, Ibuprofen 200 mg: 6 tablets”; empty if nothing. */
     static String there(AsNeeded line) {
         return line.pool().supplies().stream()
                 .filter(s -> line.there().getOrDefault(s.id(), 0) > 0)
-                .map(s -> s.name() + " " + line.there().get(s.id()))
+                .map(s -> Figures.named(line.there().getOrDefault(s.id(), 0), s))
                 .collect(Collectors.joining(", "));
     }
 

@@ -72,7 +72,15 @@ class AnswersController {
     private static StepView step(Plan.ServedStep step, Catalogue catalogue) {
         String by = step.by().stream()
                 .map(b -> catalogue.supply(b.supply()).map(Supply::name).orElse(b.supply())
-                        + (b.always() ? ", every time" : " × " + b.uses()))
+                        + (b.always()
+                                ? ", every time"
+                                : " for "
+                                        + Figures.counted(
+                                                b.uses(),
+                                                step.needed()
+                                                        .step()
+                                                        .capability()
+                                                        .unit())))
                 .collect(Collectors.joining("; "));
         return new StepView(
                 step.needed().step().capability().name(),

@@ -39,7 +39,12 @@ class CompareController {
     record Head(String name, String grams, String met, String ownMet, String volume, String price, int kinds) {}
 
     /** @param change grams that the right one has more */
-    record Row(String name, int left, int right, String grams, double change) {}
+    record Row(Supply supply, int left, int right, String grams, double change) {
+
+        public String says(int pieces) {
+            return pieces == 0 ? "none" : Figures.pieces(pieces, supply);
+        }
+    }
 
     record MetRow(String name, String left, String right, String change) {}
 
@@ -97,7 +102,7 @@ class CompareController {
         int before = left.getOrDefault(supply.id(), 0);
         int after = right.getOrDefault(supply.id(), 0);
         double change = (after - before) * supply.mass().grams();
-        return new Row(supply.name(), before, after, Figures.gramsMore(change), change);
+        return new Row(supply, before, after, Figures.gramsMore(change), change);
     }
 
     private static Head head(Side side, Plan plan) {

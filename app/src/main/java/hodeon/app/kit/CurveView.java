@@ -3,7 +3,6 @@ package hodeon.app.kit;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Severity;
-import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Curve;
 import hodeon.core.kit.Difference;
 import hodeon.core.kit.Plan;
@@ -110,8 +109,10 @@ record CurveView(
 
     static List<String> words(Map<String, Integer> pieces, Catalogue catalogue) {
         return pieces.entrySet().stream()
-                .map(e -> e.getValue() + " × "
-                        + catalogue.supply(e.getKey()).map(Supply::name).orElse(e.getKey()))
+                .map(e -> catalogue
+                        .supply(e.getKey())
+                        .map(s -> Figures.named(e.getValue(), s))
+                        .orElse(e.getKey() + ": " + e.getValue()))
                 .toList();
     }
 

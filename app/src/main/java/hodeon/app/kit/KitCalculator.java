@@ -80,10 +80,11 @@ class KitCalculator {
     /** Pieces of each supply that the trip is expected to use up, only those more than 0. */
     @Cacheable(cacheNames = "balances", sync = true)
     public Map<String, Double> expectedUse(TripCase of, Map<String, Integer> pieces) {
-        Plan plan = new Planner(question(of, Holds.NONE)).weigh(pieces);
+        KitQuestion question = question(of, Holds.NONE);
+        Plan plan = new Planner(question).weigh(pieces);
         Map<String, Double> used = new LinkedHashMap<>();
-        of.known().catalogue().supplies().forEach(s -> {
-            double expected = plan.expectedUsed(s.id(), s.usesPerPiece());
+        question.catalogue().supplies().forEach(s -> {
+            double expected = plan.expectedUsed(s);
             if (expected > 0) {
                 used.put(s.id(), expected);
             }

@@ -14,7 +14,7 @@ final class KitCsv {
     static String write(Kit kit) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            csv.printRecord("group", "supply", "pieces", "piece", "grams_each", "grams", "supply_id");
+            csv.printRecord("group", "supply", "pieces", "unit", "grams_each", "grams", "supply_id");
             for (Kit.Line line : kit.lines()) {
                 csv.printRecord(
                         line.supply().group().label(),

@@ -21,7 +21,8 @@ record KitView(
 
     record GroupView(String id, String name, String grams, List<LineView> lines) {}
 
-    record LineView(String name, int pieces, String piece, String each, String grams) {}
+    /** @param each weight of one */
+    record LineView(String name, String pieces, String each, String grams) {}
 
     static KitView of(Kit kit) {
         List<GroupView> groups = new ArrayList<>();
@@ -52,8 +53,7 @@ record KitView(
     private static LineView line(Kit.Line line) {
         return new LineView(
                 line.supply().name(),
-                line.pieces(),
-                line.supply().piece(),
+                Figures.pieces(line.pieces(), line.supply()),
                 Figures.grams(line.supply().mass()),
                 Figures.grams(line.mass()));
     }

@@ -2,6 +2,8 @@ package hodeon.app.kit;
 
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.usage.Known;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Holds;
 import hodeon.core.medication.Suitability;
 import java.util.Map;
@@ -44,6 +46,23 @@ record Mat(
 
     TripCase of() {
         return new TripCase(known, trip.trip(), suitability);
+    }
+
+    /** The catalogue as this party uses it up. */
+    Catalogue catalogue() {
+        return of().catalogue();
+    }
+
+    /** Pieces of a supply once one use more of it lies here. */
+    int up(String supply) {
+        Supply of = catalogue().supply(supply).orElseThrow();
+        return of.piecesFor(of.uses(pieces(supply)) + 1);
+    }
+
+    /** Pieces of a supply once a use of it less lies here, 0 or more. */
+    int down(String supply) {
+        Supply of = catalogue().supply(supply).orElseThrow();
+        return of.piecesFor(of.uses(Math.max(0, pieces(supply) - 1)));
     }
 
     boolean touched() {

@@ -133,8 +133,8 @@ public class MatService {
         boolean learn = mat.learn(supply);
         Mat.Line line =
                 switch (change) {
-                    case PLUS -> new Mat.Line(Math.min(pieces + 1, MOST_PIECES), allowed(mat.hold(supply)), learn);
-                    case MINUS -> new Mat.Line(Math.max(pieces - 1, 0), allowed(mat.hold(supply)), learn);
+                    case PLUS -> new Mat.Line(Math.min(mat.up(supply), MOST_PIECES), allowed(mat.hold(supply)), learn);
+                    case MINUS -> new Mat.Line(mat.down(supply), allowed(mat.hold(supply)), learn);
                     case PIN -> new Mat.Line(pieces, Hold.PINNED, learn);
                     case BAN -> new Mat.Line(0, Hold.BANNED);
                     case UNPIN, UNBAN, HERE -> new Mat.Line(pieces, Hold.NONE, learn);

@@ -52,7 +52,9 @@ final class MatTiles {
 
     private double lostPerGram(Supply supply) {
         return Objects.requireNonNull(weighing.marginals().get(supply.id())).oneLess()
-                / supply.mass().grams();
+                / supply.mass()
+                        .times(mat.pieces(supply.id()) - mat.down(supply.id()))
+                        .grams();
     }
 
     List<GroupView> groups(Predicate<Supply> wanted, @Nullable String about) {
@@ -85,13 +87,14 @@ final class MatTiles {
         String amount = pieces == 0 || state.equals("elsewhere")
                 ? "(" + look.by().says(supply, 1) + ")"
                 : look.by().says(supply, pieces);
-        StringBuilder label = new StringBuilder(supply.name() + ": " + Figures.counted(pieces, supply.piece()));
+        StringBuilder label = new StringBuilder(supply.name() + ": " + Figures.pieces(pieces, supply));
         label.append(", ").append(amount);
         marks.forEach(m -> label.append(", ").append(m.word()));
         return new Tile(
                 supply.id(),
                 supply.name(),
                 pieces,
+                Figures.unit(pieces, supply.piece()),
                 amount,
                 state,
                 mat.hold(supply.id()) == Hold.PINNED,
@@ -127,7 +130,9 @@ final class MatTiles {
             case "out" -> marks.add(new Mark("slash-circle", "left out by you"));
             case "elsewhere" -> marks.add(new Mark("elsewhere", "rides elsewhere"));
             case "wanted" ->
-                marks.add(new Mark("wanted", "recommended: " + best.pieces().getOrDefault(supply.id(), 0)));
+                marks.add(new Mark(
+                        "wanted",
+                        "recommended: " + Figures.pieces(best.pieces().getOrDefault(supply.id(), 0), supply)));
             case "never" -> {
                 Exclusion exclusion = exclusions.get(supply.id());
                 marks.add(new Mark("slash-circle", exclusion == null ? "stays out" : Reasons.brief(exclusion)));

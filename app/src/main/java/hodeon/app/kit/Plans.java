@@ -1,5 +1,8 @@
 package hodeon.app.kit;
 
+import hodeon.app.usage.Knowledge;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Plan;
 import java.util.List;
 import java.util.Map;
@@ -15,11 +18,13 @@ public class Plans {
     private final MatService mats;
     private final KitService kits;
     private final KitCalculator calculator;
+    private final Knowledge knowledge;
 
-    Plans(MatService mats, KitService kits, KitCalculator calculator) {
+    Plans(MatService mats, KitService kits, KitCalculator calculator, Knowledge knowledge) {
         this.mats = mats;
         this.kits = kits;
         this.calculator = calculator;
+        this.knowledge = knowledge;
     }
 
     /**
@@ -37,8 +42,12 @@ public class Plans {
             @Nullable Double coverage,
             List<Quantity> quantities) {}
 
-    /** Pieces of a supply, named as in the catalogue. */
-    public record Quantity(String id, int pieces) {}
+    /**
+     * Pieces of a supply, named as in the catalogue.
+     *
+     * @param unit of what, in the singular: “tablet”, “pair”
+     */
+    public record Quantity(String id, int pieces, String unit) {}
 
     public Told onMat(UUID householdId, UUID tripId) {
         Mat mat = mats.mat(householdId, tripId);
@@ -50,20 +59,21 @@ public class Plans {
                 plan.mass().grams(),
                 1000 * plan.volume().litres(),
                 plan.coverage(),
-                quantities(mat.pieces()));
+                quantities(mat.known().catalogue(), mat.pieces()));
     }
 
     public Told save(UUID householdId, UUID tripId, String name) {
         Mat mat = mats.mat(householdId, tripId);
         UUID id = kits.save(householdId, tripId, name, mat.pieces());
-        return told(kits.find(householdId, id));
+        return told(kits.find(householdId, id), knowledge.of(householdId).catalogue());
     }
 
     public List<Told> all(UUID householdId) {
-        return kits.all(householdId).stream().map(Plans::told).toList();
+        Catalogue catalogue = knowledge.of(householdId).catalogue();
+        return kits.all(householdId).stream().map(k -> told(k, catalogue)).toList();
     }
 
-    private static Told told(Kit kit) {
+    private static Told told(Kit kit, Catalogue catalogue) {
         return new Told(
                 kit.id(),
                 kit.tripId().orElse(null),
@@ -71,13 +81,16 @@ public class Plans {
                 kit.mass().grams(),
                 1000 * kit.volume().litres(),
                 null,
-                quantities(kit.pieces()));
+                quantities(catalogue, kit.pieces()));
     }
 
-    private static List<Quantity> quantities(Map<String, Integer> pieces) {
+    private static List<Quantity> quantities(Catalogue catalogue, Map<String, Integer> pieces) {
         return new TreeMap<>(pieces)
                 .entrySet().stream()
-                        .map(e -> new Quantity(e.getKey(), e.getValue()))
+                        .map(e -> new Quantity(
+                                e.getKey(),
+                                e.getValue(),
+                                catalogue.supply(e.getKey()).map(Supply::piece).orElse("piece")))
                         .toList();
     }
 }

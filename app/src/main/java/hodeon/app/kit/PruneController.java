@@ -38,9 +38,18 @@ class PruneController {
         this.opened = opened;
     }
 
-    record PruneRow(String id, String name, int pieces, String lost, String saved, String perGram, String floor) {}
+    /** @param fewer what one press takes off, such as “2 tablets” */
+    record PruneRow(
+            String id,
+            String name,
+            String pieces,
+            String fewer,
+            String lost,
+            String saved,
+            String perGram,
+            String floor) {}
 
-    record SwapRow(String name, int pieces, String grams, String worth) {}
+    record SwapRow(String says, String grams, String worth) {}
 
     @GetMapping
     String prune(
@@ -130,9 +139,10 @@ class PruneController {
         return new PruneRow(
                 piece.supply().id(),
                 piece.supply().name(),
-                piece.pieces(),
+                Figures.pieces(piece.pieces(), piece.supply()),
+                Figures.pieces(piece.fewer(), piece.supply()),
                 SupplyClose.share(piece.lost(), plan),
-                Figures.grams(piece.supply().mass()),
+                Figures.grams(piece.supply().mass().times(piece.fewer())),
                 SupplyClose.share(100 * piece.lostPerGram(), plan),
                 piece.floor());
     }
@@ -140,8 +150,7 @@ class PruneController {
     private static List<SwapRow> swaps(Prune prune, Supply supply, Plan plan) {
         return prune.swaps(supply).stream()
                 .map(s -> new SwapRow(
-                        s.to().name(),
-                        s.pieces(),
+                        Figures.named(s.pieces(), s.to()),
                         Figures.gramsMore(s.grams()),
                         Figures.change(s.worth() / plan.ideal())))
                 .toList();

@@ -12,6 +12,7 @@ import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,7 +54,7 @@ class SortController {
     }
 
     /** A supply to choose from. */
-    record Choice(String id, String name) {}
+    record Choice(String id, String name, String unit) {}
 
     @GetMapping
     String ask(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
@@ -75,8 +76,11 @@ class SortController {
                 "choices",
                 mat.known().catalogue().supplies().stream()
                         .sorted(Comparator.comparing(Supply::name))
-                        .map(s -> new Choice(s.id(), s.name()))
+                        .map(s -> new Choice(s.id(), s.name(), s.piece()))
                         .toList());
+        Map<String, String> units = new HashMap<>();
+        mat.known().catalogue().supplies().forEach(s -> units.put(s.id(), s.piece()));
+        model.addAttribute("units", units);
         return page(text, faults.none() ? lines : List.of(), faults.all(), model);
     }
 

@@ -1,5 +1,6 @@
 package hodeon.app.kit;
 
+import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Sorting;
@@ -30,6 +31,10 @@ record SortedContents(List<Row> rows, List<String> unknown) {
 
         public int toGet() {
             return Math.max(0, take - have);
+        }
+
+        public String says(int pieces) {
+            return pieces == 0 ? "none" : Figures.pieces(pieces, supply);
         }
 
         public int home() {
@@ -84,7 +89,7 @@ record SortedContents(List<Row> rows, List<String> unknown) {
                 if (other > Math.max(0, there - comes)) {
                     faults.add(
                             "second",
-                            other + " × " + s.name(),
+                            Figures.named(other, s),
                             "only " + Math.max(0, there - comes) + " are left for the second kit",
                             "Take fewer, or put fewer in the second kit");
                 }

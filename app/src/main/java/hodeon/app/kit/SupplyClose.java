@@ -36,8 +36,10 @@ final class SupplyClose {
         return new SupplyView(
                 id,
                 supply.name(),
-                supply.piece(),
                 count,
+                Figures.pieces(count, supply),
+                mat.up(id) - count,
+                Math.max(1, count - mat.down(id)),
                 Figures.grams(supply.mass()),
                 Figures.grams(supply.mass().times(count)),
                 mat.hold(id) == Hold.PINNED,
@@ -49,25 +51,31 @@ final class SupplyClose {
                         || exclusion.get() instanceof Exclusion.RidesElsewhere
                         || exclusion.get() instanceof Exclusion.TooRare,
                 exclusion.map(Reasons::of).orElse(""),
-                figures(supply, count, weighing),
+                figures(supply, mat, weighing),
                 served(supply, plan),
                 cautions(supply, mat, unsuited),
                 howTo);
     }
 
-    private static List<Figure> figures(Supply supply, int count, Weighing weighing) {
+    private static List<Figure> figures(Supply supply, Mat mat, Weighing weighing) {
+        int count = mat.pieces(supply.id());
+        int more = mat.up(supply.id()) - count;
+        int fewer = count - mat.down(supply.id());
         Plan plan = weighing.plan();
         List<Figure> figures = new ArrayList<>();
         Optional.ofNullable(weighing.marginals().get(supply.id())).ifPresent(marginal -> {
             figures.add(new Figure(
-                    "One more adds", share(marginal.oneMore(), plan) + " for " + Figures.grams(supply.mass())));
+                    (more == 1 ? "One more adds" : more + " more add"),
+                    share(marginal.oneMore(), plan) + " for "
+                            + Figures.grams(supply.mass().times(more))));
             if (count > 0) {
-                figures.add(new Figure("One less costs", share(marginal.oneLess(), plan)));
+                figures.add(new Figure(
+                        fewer == 1 ? "One less costs" : fewer + " fewer cost", share(marginal.oneLess(), plan)));
                 figures.add(new Figure(
                         "It earns, for each 100 g",
                         share(100 * marginal.none() / supply.mass().times(count).grams(), plan)));
             }
-            if (count > 1) {
+            if (count > fewer) {
                 figures.add(new Figure("Leaving it out costs", share(marginal.none(), plan)));
             }
         });

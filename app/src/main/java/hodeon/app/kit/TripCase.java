@@ -1,6 +1,7 @@
 package hodeon.app.kit;
 
 import hodeon.app.usage.Known;
+import hodeon.core.catalogue.Catalogue;
 import hodeon.core.medication.Suitability;
 import hodeon.core.trip.Trip;
 
@@ -10,6 +11,11 @@ import hodeon.core.trip.Trip;
  * @param suitability which medicine is not for whom of the party
  */
 record TripCase(Known known, Trip trip, Suitability suitability) {
+
+    /** The catalogue as this party uses it up: how many tablets are a dose. */
+    Catalogue catalogue() {
+        return known.catalogue().withPiecesPerUse(suitability.meanPiecesPerDose());
+    }
 
     /** The same party with another stance or another limit. */
     TripCase with(Trip changed) {

@@ -3,6 +3,7 @@ package hodeon.app.ready;
 import hodeon.app.household.Member;
 import hodeon.app.kit.Kit;
 import hodeon.app.kit.KitService;
+import hodeon.app.shell.Figures;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
@@ -10,6 +11,7 @@ import hodeon.app.stock.StockService;
 import hodeon.app.trip.Progress;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -52,7 +54,16 @@ class ReadyController {
     }
 
     /** A planned kind against what lies there. */
-    record LineView(String name, int planned, int there, int good, String first, LotView.State state) {}
+    record LineView(Supply supply, int planned, int there, int good, String first, LotView.State state) {
+
+        public String name() {
+            return supply.name();
+        }
+
+        public String says(int pieces) {
+            return Figures.pieces(pieces, supply);
+        }
+    }
 
     @GetMapping("/trips/{id}/ready")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
@@ -92,7 +103,7 @@ class ReadyController {
             LotView.State state =
                     good >= line.pieces() ? LotView.State.FINE : of.isEmpty() ? LotView.State.OVER : LotView.State.SOON;
             lines.add(new LineView(
-                    line.supply().name(),
+                    line.supply(),
                     line.pieces(),
                     of.stream().mapToInt(Held::pieces).sum(),
                     good,

@@ -4,7 +4,6 @@ import hodeon.app.check.CheckService;
 import hodeon.app.kit.Kit;
 import hodeon.app.kit.KitService;
 import hodeon.app.kit.Readiness;
-import hodeon.app.shell.Figures;
 import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
@@ -105,15 +104,12 @@ public class ReadyService {
         List<Want> wants = new ArrayList<>();
         for (Shortage s : Shortage.of(kit.pieces(), held, back, margin)) {
             String name = all.nameOf(s.supply());
-            String piece = Optional.ofNullable(all.supplies().get(s.supply()))
-                    .map(Supply::piece)
-                    .orElse("piece");
             if (Optional.ofNullable(all.supplies().get(s.supply()))
                     .flatMap(Supply::prescribed)
                     .isPresent()) {
                 continue; // Told for the person it was prescribed to.
             }
-            String what = name + ": " + s.missing() + " of " + Figures.counted(s.wanted(), piece)
+            String what = name + ": " + s.missing() + " of " + all.counted(s.wanted(), s.supply())
                     + (s.old() >= s.missing() ? " will not last until " + until : " missing")
                     + (s.old() > 0 && s.old() < s.missing() ? ", " + s.old() + " more too old" : "");
             int home = all.atHome().stream()
@@ -125,7 +121,7 @@ public class ReadyService {
                     some > 0
                             ? new Want(
                                     what,
-                                    "Move " + some + " from home",
+                                    "Move " + all.counted(some, s.supply()) + " from home",
                                     "/restock/fill",
                                     Map.of(
                                             "kit", place.id().toString(),

@@ -83,7 +83,7 @@ class Reminders {
         Held first = held.getFirst();
         String place = all.placeName(first.place());
         List<String> names = held.stream()
-                .map(h -> h.pieces() + " × " + all.nameOf(h.lot().supply()))
+                .map(h -> all.named(h.pieces(), h.lot().supply()))
                 .sorted()
                 .toList();
         String title = names.size() == 1

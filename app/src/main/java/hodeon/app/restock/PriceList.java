@@ -85,7 +85,7 @@ class PriceList {
         Set<String> names = new HashSet<>();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
-                .setHeader("supply", "name", "pieces", "price")
+                .setHeader("supply", "name", "pieces", "price", "unit")
                 .setSkipHeaderRecord(true)
                 .setIgnoreEmptyLines(true)
                 .setTrim(true)

@@ -7,7 +7,6 @@ import hodeon.app.shell.Texts;
 import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockHistory;
 import hodeon.app.stock.StockService;
-import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.Held;
@@ -52,7 +51,15 @@ class RestockController {
     }
 
     record FillView(
-            String supply, String name, int pieces, String from, String to, UUID kit, String until, String good) {}
+            String supply,
+            String name,
+            int pieces,
+            String counted,
+            String from,
+            String to,
+            UUID kit,
+            String until,
+            String good) {}
 
     record OldView(UUID lot, String name, String pieces, String kit, String good, boolean over) {}
 
@@ -66,7 +73,8 @@ class RestockController {
             String perYear,
             boolean own,
             boolean ticked,
-            int pieces) {}
+            int pieces,
+            String unit) {}
 
     @GetMapping("/restock")
     String page(@AuthenticationPrincipal Member member, Model model) {
@@ -107,6 +115,7 @@ class RestockController {
                 fill.from().lot().supply(),
                 all.nameOf(fill.from().lot().supply()),
                 fill.pieces(),
+                all.counted(fill.pieces(), fill.from().lot().supply()),
                 all.placeName(fill.from().place()),
                 all.placeName(fill.to()),
                 fill.to(),
@@ -118,11 +127,7 @@ class RestockController {
         return new OldView(
                 held.lot().id(),
                 all.nameOf(held.lot().supply()),
-                Figures.counted(
-                        held.pieces(),
-                        Optional.ofNullable(all.supplies().get(held.lot().supply()))
-                                .map(Supply::piece)
-                                .orElse("piece")),
+                all.counted(held.pieces(), held.lot().supply()),
                 all.placeName(held.place()),
                 held.lastDay().toString(),
                 held.lastDay().isBefore(today));
@@ -140,23 +145,20 @@ class RestockController {
         return new BuyView(
                 p.supply(),
                 all.nameOf(p.supply()),
-                Figures.counted(
-                        p.need(),
-                        Optional.ofNullable(all.supplies().get(p.supply()))
-                                .map(Supply::piece)
-                                .orElse("piece")),
+                all.counted(p.need(), p.supply()),
                 packs,
                 Figures.money(p.packs().cost().amount()),
                 p.packs().surplus() == 0
                         ? "none"
-                        : p.packs().surplus() + ", of which about "
+                        : all.counted(p.packs().surplus(), p.supply()) + ", of which about "
                                 + Figures.number(Math.min(p.further(), p.packs().surplus()))
                                 + " will be used in time (worth "
                                 + Figures.money(p.packs().surplusWorth() / 100) + ")",
-                Figures.money(perYear / 100) + " a piece and year",
+                Figures.money(perYear / 100) + " a " + all.piece(p.supply()) + " and year",
                 p.own(),
                 p.ticked(),
-                p.packs().pieces());
+                p.packs().pieces(),
+                all.piece(p.supply()));
     }
 
     @PostMapping("/restock/fill")
@@ -238,7 +240,7 @@ class RestockController {
     @ResponseBody
     String pricesCsv(@AuthenticationPrincipal Member member) {
         Map<String, List<Offer>> own = prices.own(member.householdId());
-        StringBuilder csv = new StringBuilder("supply,name,pieces,price\r\n");
+        StringBuilder csv = new StringBuilder("supply,name,pieces,price,unit\r\n");
         stock.of(member.householdId()).supplies().values().forEach(s -> own.getOrDefault(
                         s.id(), List.of(PriceList.usual(s)))
                 .forEach(o -> csv.append(s.id())
@@ -248,6 +250,8 @@ class RestockController {
                         .append(o.pieces())
                         .append(',')
                         .append(o.price().exact().toPlainString())
+                        .append(',')
+                        .append(Cells.write(s.piece()))
                         .append("\r\n")));
         return csv.toString();
     }

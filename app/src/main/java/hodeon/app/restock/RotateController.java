@@ -24,7 +24,7 @@ class RotateController {
         this.rotation = rotation;
     }
 
-    record MoveView(int pieces, String good, String from, String to) {}
+    record MoveView(String pieces, String good, String from, String to) {}
 
     record SuggestionView(
             String supply,
@@ -61,7 +61,7 @@ class RotateController {
                 Figures.money(s.answer().wastedAfter() / 100),
                 s.answer().moves().stream()
                         .map(m -> new MoveView(
-                                m.pieces(),
+                                all.counted(m.pieces(), s.supply()),
                                 m.held().good().map(g -> g.day().toString()).orElse("no date"),
                                 all.placeName(m.held().place()),
                                 all.placeName(m.to())))

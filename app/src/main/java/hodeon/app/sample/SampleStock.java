@@ -46,7 +46,7 @@ class SampleStock {
         came.add(arrival(deck, "oral-rehydration", 4, month.minusMonths(1), today.minusYears(2), "OR-51", 45));
         came.add(arrival(lead, "tourniquet-windlass", 2, month.plusMonths(41), today.minusMonths(7), "", 2_600));
         came.add(arrival(lead, "group-shelter", 1, null, today.minusMonths(30), "", 5_900));
-        came.add(arrival(lead, "ibuprofen", 20, month.plusMonths(5), today.minusMonths(14), "IB-208", 12));
+        came.add(arrival(lead, "ibuprofen", 40, month.plusMonths(5), today.minusMonths(14), "IB-208", 6));
         came.add(arrival(lead, "auto-injector", 2, month.plusMonths(2), today.minusMonths(11), "AI-77", 4_800));
         came.add(arrival(wounds, "pressure-dressing-wide", 2, month.plusMonths(28), today.minusMonths(7), "", 650));
         came.add(arrival(wounds, "gauze-large", 10, month.plusMonths(17), today.minusMonths(7), "G-14", 40));
@@ -55,13 +55,13 @@ class SampleStock {
         came.add(arrival(sweep, "foil-blanket", 4, null, today.minusMonths(25), "", 110));
         came.add(arrival(sweep, "head-light", 1, null, today.minusMonths(25), "", 1_900));
         came.add(arrival(sweep, "gauze-large", 4, month.plusMonths(2), today.minusMonths(25), "G-02", 40));
-        came.add(arrival(sweep, "paracetamol", 8, month, today.minusMonths(25), "PC-1", 6));
+        came.add(arrival(sweep, "paracetamol", 16, month, today.minusMonths(25), "PC-1", 3));
         came.add(arrival(sweep, "tape-cloth", 1, null, today.minusMonths(25), "", 320));
         came.add(arrival(sweep, "antiseptic-wipe", 8, month.plusMonths(11), today.minusMonths(13), "W-11", 9));
         came.add(arrival(shore, "plaster-waterproof", 40, month.plusMonths(22), today.minusMonths(5), "P-31", 8));
         came.add(arrival(shore, "antiseptic-wipe", 60, month.plusMonths(26), today.minusMonths(5), "TW4", 8));
         came.add(arrival(shore, "gloves-nitrile", 80, month.plusMonths(38), today.minusMonths(5), "", 9));
-        came.add(arrival(shore, "paracetamol", 32, month.plusMonths(19), today.minusMonths(5), "PC-6", 6));
+        came.add(arrival(shore, "paracetamol", 64, month.plusMonths(19), today.minusMonths(5), "PC-6", 3));
         came.add(arrival(shore, "motion-tablet", 10, month.plusMonths(4), today.minusMonths(15), "MT-2", 35));
         came.add(arrival(shore, "hydrocolloid-pad", 9, month.plusMonths(15), today.minusMonths(5), "", 95));
         came.add(arrival(shore, "povidone-bottle", 1, month.plusMonths(20), today.minusMonths(12), "", 480));

@@ -81,7 +81,7 @@ final class SampleTrips {
             entry("elastic-bandage-wide", 1),
             entry("sun-cream", 1),
             entry("fine-tweezers", 1),
-            entry("paracetamol", 8),
+            entry("paracetamol", 16),
             entry("motion-tablet", 6),
             entry("antihistamine-plain", 4),
             entry("auto-injector", 2),
@@ -100,7 +100,7 @@ final class SampleTrips {
             entry("plaster-waterproof", 10),
             entry("gauze-large", 4),
             entry("tape-cloth", 1),
-            entry("paracetamol", 8),
+            entry("paracetamol", 16),
             entry("motion-tablet", 4),
             entry("auto-injector", 2),
             entry("prompt-card", 1));

@@ -1,5 +1,6 @@
 package hodeon.app.shell;
 
+import hodeon.core.catalogue.Supply;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Volume;
 import java.util.Locale;
@@ -87,17 +88,32 @@ public final class Figures {
         return counted(days, "day");
     }
 
+    /** “16 tablets”, “1 pair”. */
+    public static String pieces(int pieces, Supply of) {
+        return counted(pieces, of.piece());
+    }
+
+    /** “Paracetamol 500 mg: 16 tablets”. */
+    public static String named(int pieces, Supply of) {
+        return of.name() + ": " + pieces(pieces, of);
+    }
+
     public static String counted(double count, String one) {
         String number = count == Math.rint(count)
                 ? String.format(Locale.ROOT, "%,.0f", count)
                 : String.format(Locale.ROOT, "%,.1f", count);
+        return number + " " + unit(count, one);
+    }
+
+    /** “tablet” of one, “tablets” of others. */
+    public static String unit(double count, String one) {
         if (count == 1) {
-            return number + " " + one;
+            return one;
         }
         // “2 cards of strips”, not “2 card of stripses”.
         int rest = one.indexOf(" of ") >= 0 ? one.indexOf(" of ") : one.indexOf(" for ");
         String noun = rest >= 0 ? one.substring(0, rest) : one;
-        return number + " " + noun + plural(noun) + one.substring(noun.length());
+        return noun + plural(noun) + one.substring(noun.length());
     }
 
     private static String plural(String one) {

@@ -2,6 +2,7 @@ package hodeon.app.simulated;
 
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Weighing;
 import hodeon.core.units.Mass;
@@ -53,7 +54,7 @@ class SimulatedController {
         Weighing weighing = Weighing.of(scale.weigh(wipe.mass().times(some)), Mass.ZERO, wipe.mass());
         next.addFlashAttribute(
                 "weighed",
-                weighing.pieces() + " × " + wipe.name() + " by weight, "
+                Figures.named(weighing.pieces(), wipe) + " by weight, "
                         + (weighing.sure() ? "sure" : "not sure: count them by hand"));
         return "redirect:/stock/enter";
     }

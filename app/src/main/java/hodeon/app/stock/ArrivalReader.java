@@ -1,5 +1,6 @@
 package hodeon.app.stock;
 
+import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.PrintedExpiry;
@@ -25,6 +26,7 @@ final class ArrivalReader {
             "place",
             "supply",
             "pieces",
+            "unit",
             "product",
             "article",
             "lot",
@@ -43,12 +45,14 @@ final class ArrivalReader {
     private static final BigDecimal MOST_PRICE = new BigDecimal("100000");
 
     private final Map<String, String> supplies = new HashMap<>();
+    private final Map<String, String> units = new HashMap<>();
     private final Map<String, UUID> places = new HashMap<>();
     private final LocalDate today;
 
     ArrivalReader(Collection<Supply> supplies, Collection<Place> places, LocalDate today) {
         supplies.forEach(s -> {
             this.supplies.put(s.id(), s.id());
+            this.units.put(s.id(), s.piece());
             this.supplies.put(lower(s.name()), s.id());
         });
         places.forEach(p -> this.places.put(lower(p.name()), p.id()));
@@ -62,9 +66,11 @@ final class ArrivalReader {
     Optional<Arrival> read(UnaryOperator<String> cell, String where, Faults faults) {
         int before = faults.all().size();
         Reading r = new Reading(cell, where, faults);
+        String supply = r.supply();
+        r.unit(supply);
         Arrival arrival = new Arrival(
                 r.place(),
-                r.supply(),
+                supply,
                 r.whole("pieces", "the number of pieces", 1, Arrival.MOST_PIECES)
                         .orElse(1),
                 r.text("product", LONGEST_PRODUCT),
@@ -133,6 +139,17 @@ final class ArrivalReader {
                 return "";
             }
             return supply;
+        }
+
+        /** Whoever names a unit must mean the catalogue's: sixteen boxes are not sixteen tablets. */
+        void unit(String supply) {
+            String unit = units.getOrDefault(supply, "");
+            if (has("unit")
+                    && !unit.isEmpty()
+                    && !given("unit").equalsIgnoreCase(unit)
+                    && !given("unit").equalsIgnoreCase(Figures.unit(2, unit))) {
+                fault("unit", "it is counted in " + Figures.unit(2, unit), "Count the " + Figures.unit(2, unit));
+            }
         }
 
         OptionalInt whole(String field, String what, int least, int most) {

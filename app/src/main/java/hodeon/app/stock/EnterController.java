@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -80,8 +81,8 @@ class EnterController {
         }
         next.addFlashAttribute(
                 "added",
-                arrival.get().pieces() + " × "
-                        + stock.of(member.householdId()).nameOf(arrival.get().supply()));
+                stock.at(member.householdId(), NOWHERE)
+                        .named(arrival.get().pieces(), arrival.get().supply()));
         next.addAttribute("place", form.get("place"));
         return "redirect:/stock/enter";
     }
@@ -228,6 +229,13 @@ class EnterController {
         Stock all = stock.at(member.householdId(), NOWHERE);
         Optional.ofNullable(all.supplies().get(form.getOrDefault("supply", "")))
                 .ifPresent(s -> form.put("supply", s.name()));
+        Map<String, String> units = new HashMap<>();
+        all.supplies().forEach((id, s) -> {
+            units.put(id, s.piece());
+            units.put(s.name(), s.piece());
+        });
+        model.addAttribute("units", units);
+        model.addAttribute("unit", units.getOrDefault(form.getOrDefault("supply", ""), ""));
         model.addAttribute("form", form);
         model.addAttribute("code", code);
         model.addAttribute("lines", lines);

@@ -1,6 +1,5 @@
 package hodeon.app.stock;
 
-import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Held;
@@ -31,6 +30,7 @@ public record LotView(
         String name,
         String group,
         int pieces,
+        String unit,
         String counted,
         String detail,
         String until,
@@ -75,7 +75,8 @@ public record LotView(
                 stock.nameOf(lot.supply()),
                 supply.map(s -> s.group().label()).orElse("Not in the catalogue"),
                 held.pieces(),
-                Figures.counted(held.pieces(), supply.map(Supply::piece).orElse("piece")),
+                stock.piece(lot.supply()),
+                stock.counted(held.pieces(), lot.supply()),
                 detail(lot),
                 held.good().map(g -> g.day().toString()).orElse("does not expire"),
                 held.good().map(g -> why(g, lot)).orElse(""),
@@ -93,6 +94,7 @@ public record LotView(
                 "Nothing is left of it",
                 "",
                 0,
+                "pieces",
                 "none",
                 "",
                 "",

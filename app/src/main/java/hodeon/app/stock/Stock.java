@@ -1,5 +1,6 @@
 package hodeon.app.stock;
 
+import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
@@ -26,6 +27,21 @@ public record Stock(Map<String, Supply> supplies, Map<UUID, Place> places, List<
     /** What a supply is called; its id if the household's catalogue no longer has it. */
     public String nameOf(String supply) {
         return Optional.ofNullable(supplies.get(supply)).map(Supply::name).orElse(supply);
+    }
+
+    /** What one of it is, in the singular. */
+    public String piece(String supply) {
+        return Optional.ofNullable(supplies.get(supply)).map(Supply::piece).orElse("piece");
+    }
+
+    /** “16 tablets”; “16 pieces” of what the household's catalogue no longer has. */
+    public String counted(int pieces, String supply) {
+        return Figures.counted(pieces, piece(supply));
+    }
+
+    /** “Paracetamol 500 mg: 16 tablets”. */
+    public String named(int pieces, String supply) {
+        return nameOf(supply) + ": " + counted(pieces, supply);
     }
 
     public String placeName(UUID place) {

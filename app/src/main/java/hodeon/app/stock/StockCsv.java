@@ -101,6 +101,7 @@ final class StockCsv {
                         Cells.write(stock.placeName(h.place())),
                         h.lot().supply(),
                         h.pieces(),
+                        stock.piece(h.lot().supply()),
                         Cells.write(row.product),
                         row.article,
                         Cells.write(row.lotCode),

@@ -1,6 +1,7 @@
 package hodeon.app.stock;
 
 import hodeon.app.catalogue.OwnCatalogue;
+import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Ledger;
 import hodeon.core.stock.Movement.Kind;
@@ -119,16 +120,16 @@ public class StockHistory {
         return rows.stream()
                 .map(r -> {
                     String supply = lotSupplies.getOrDefault(r.lotId, "");
-                    String name = Optional.ofNullable(supplies.get(supply))
-                            .map(Supply::name)
-                            .orElse(supply);
+                    String said = Optional.ofNullable(supplies.get(supply))
+                            .map(s -> Figures.named(r.pieces, s))
+                            .orElse(supply + ": " + Figures.counted(r.pieces, "piece"));
                     return new Line(
                             r.number,
                             r.lotId,
                             supply,
                             r.kind,
                             r.pieces,
-                            words(r, name, placeNames),
+                            words(r, said, placeNames),
                             r.madeAt,
                             r.madeBy,
                             r.why,
@@ -138,8 +139,7 @@ public class StockHistory {
                 .toList();
     }
 
-    private static String words(MovementRow r, String name, Map<UUID, String> places) {
-        String pieces = r.pieces + " × " + name;
+    private static String words(MovementRow r, String pieces, Map<UUID, String> places) {
         String from = places.getOrDefault(r.fromPlace, "");
         String to = places.getOrDefault(r.toPlace, "");
         return switch (r.kind) {

@@ -183,6 +183,11 @@ class BackupRows {
         };
     }
 
+    /** What was counted in doses and sets before is counted in single pieces. */
+    void countSinglePieces(UUID household) {
+        SinglePieces.count(database, household);
+    }
+
     /** What the movements come to; the balances are no part of a backup because they follow from these. */
     void writeBalances(UUID household) {
         database.update(

@@ -2,6 +2,7 @@ package hodeon.app.trail;
 
 import hodeon.app.aid.KitAtHand;
 import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
 import hodeon.app.stock.Cause;
 import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
@@ -69,7 +70,7 @@ class DebriefController {
      * @param used what is filled in: logged and not yet moved, as far as it is there
      * @param lacking logged pieces that are not there to be taken
      */
-    record LineView(String supply, String name, int there, int logged, int moved, int used, int lacking) {}
+    record LineView(String supply, String name, String unit, int there, int logged, int moved, int used, int lacking) {}
 
     @GetMapping("/trips/{id}/debrief")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
@@ -106,6 +107,7 @@ class DebriefController {
                 lines.add(new LineView(
                         supply,
                         all.nameOf(supply),
+                        Figures.unit(pieces, all.piece(supply)),
                         pieces,
                         logged.getOrDefault(supply, 0),
                         moved.getOrDefault(supply, 0),

@@ -4,7 +4,9 @@ import hodeon.app.aid.DoNow;
 import hodeon.app.aid.FirstAid;
 import hodeon.app.aid.KitAtHand;
 import hodeon.app.household.Member;
+import hodeon.app.kit.PartySuitability;
 import hodeon.app.need.Forecasts;
+import hodeon.app.shell.Figures;
 import hodeon.app.trip.Progress;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
@@ -44,6 +46,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseBody;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The log in three taps, and what keeps it working out of the server's reach. */
 @Controller
@@ -57,6 +60,8 @@ class TrailController {
 
     private static final int THREATENS_LIFE = 5;
 
+    private static final JsonMapper JSON = new JsonMapper();
+
     private final TripService trips;
     private final Forecasts forecasts;
     private final Knowledge knowledge;
@@ -64,6 +69,7 @@ class TrailController {
     private final KitAtHand along;
     private final Progress progress;
     private final FirstAid aid;
+    private final PartySuitability suitability;
 
     TrailController(
             TripService trips,
@@ -72,7 +78,8 @@ class TrailController {
             TrailNotes notes,
             KitAtHand along,
             Progress progress,
-            FirstAid aid) {
+            FirstAid aid,
+            PartySuitability suitability) {
         this.trips = trips;
         this.forecasts = forecasts;
         this.knowledge = knowledge;
@@ -80,6 +87,20 @@ class TrailController {
         this.along = along;
         this.progress = progress;
         this.aid = aid;
+        this.suitability = suitability;
+    }
+
+    /** What may be used. @param doses pieces of a dose by person, as JSON; empty where a use is the same for all */
+    record Used(Supply supply, String units, String doses) {
+
+        private static Used of(Supply supply, Map<String, Map<String, Integer>> perDose) {
+            return new Used(
+                    supply,
+                    Figures.unit(2, supply.piece()),
+                    Optional.ofNullable(perDose.get(supply.id()))
+                            .map(JSON::writeValueAsString)
+                            .orElse(""));
+        }
     }
 
     /** Somebody of the party. @param casualty whom what to do is told for, as a constant */
@@ -131,7 +152,10 @@ class TrailController {
         model.addAttribute(
                 "people",
                 trip.people().stream().map(p -> Somebody.of(p.person())).toList());
-        model.addAttribute("kit", kit);
+        Map<String, Map<String, Integer>> perDose = suitability
+                .of(trip, knowledge.of(member.householdId()).catalogue())
+                .piecesPerDose();
+        model.addAttribute("kit", kit.stream().map(s -> Used.of(s, perDose)).toList());
         model.addAttribute("start", trip.trip().start());
         model.addAttribute("end", trip.trip().end());
         return "trail/trail";

@@ -38,8 +38,8 @@ record TrailOffer(String id, String name, int severity, Map<String, Integer> usu
             serving.stream().map(Supply::id).filter(id -> !offered.contains(id)).forEach(offered::add);
             serving.stream()
                     .findFirst()
-                    .filter(s -> step.importance() == Importance.CRITICAL && !s.durable() && s.usesPerPiece() == 1)
-                    .ifPresent(s -> usual.merge(s.id(), Math.max(1, likeliest(step)), Math::max));
+                    .filter(s -> step.importance() == Importance.CRITICAL && !s.durable() && s.usesPerPiece() <= 1)
+                    .ifPresent(s -> usual.merge(s.id(), s.piecesFor(Math.max(1, likeliest(step))), Math::max));
         }
         return new TrailOffer(problem.id(), problem.name(), problem.severity(), usual, offered, asks(problem.id()));
     }

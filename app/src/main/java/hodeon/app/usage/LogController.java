@@ -6,7 +6,6 @@ import hodeon.app.trip.Progress;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.core.catalogue.Problem;
-import hodeon.core.catalogue.Supply;
 import hodeon.core.need.Learning.Learned;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
@@ -147,8 +146,10 @@ class LogController {
 
     private static String used(UseLog.Kept kept, Known known) {
         return kept.detail().used().entrySet().stream()
-                .map(u -> u.getValue() + " × "
-                        + known.catalogue().supply(u.getKey()).map(Supply::name).orElse(u.getKey()))
+                .map(u -> known.catalogue()
+                        .supply(u.getKey())
+                        .map(s -> Figures.named(u.getValue(), s))
+                        .orElse(u.getKey() + ": " + u.getValue()))
                 .sorted()
                 .collect(Collectors.joining(", "));
     }

@@ -45,7 +45,7 @@ class AidPageTest extends StockTest {
                 .andExpect(content()
                         .string(allOf(
                                 containsString("Turn it until bleeding stops. It hurts: right."),
-                                containsString("2 × Windlass tourniquet"),
+                                containsString("Windlass tourniquet: 2 tourniquets"),
                                 containsString("Red inner bag"),
                                 containsString("makeshift: "),
                                 containsString("nothing in this kit to keep hands clean of blood"),
@@ -73,7 +73,8 @@ class AidPageTest extends StockTest {
         UUID roll = stock.addPlace(mine.householdId(), "Roll", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
         put(roll, "padded-ring", 3, "");
         open(mine, trip + "/aid?problem=blister")
-                .andExpect(content().string(allOf(containsString("3 × Padded ring, felt"), containsString("Roll"))))
+                .andExpect(
+                        content().string(allOf(containsString("Padded ring, felt: 3 rings"), containsString("Roll"))))
                 .andExpect(content().string(not(containsString("not packed yet"))));
         open(mine, trip + "/odds?why=blister").andExpect(content().string(containsString("aid?problem=blister")));
         open(mine, trip + "/kit").andExpect(content().string(containsString(trip + "/aid")));

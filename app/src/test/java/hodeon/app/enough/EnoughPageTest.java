@@ -143,7 +143,7 @@ class EnoughPageTest extends WebTest {
                         content()
                                 .string(
                                         containsString(
-                                                "for Jonas Weil that is 4 tablets, Paracetamol 500 mg tablets: of 2 doses of 2 tablets none there")));
+                                                "for Jonas Weil that is 4 tablets, Paracetamol 500 mg tablets: of 4 tablets none there")));
     }
 
     @Test

@@ -103,7 +103,7 @@ class BalancePageTest extends WebTest {
         String trip = trip(mine, "Skerry ring");
         send(mine, trip + "/mat/sort", "text", "30 x fabric plasters\nantiseptic wipes, 4\nflux capacitor: 2")
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("value=\"plaster-fabric\" selected")))
+                .andExpect(content().string(containsString("value=\"plaster-fabric\" data-unit=\"plaster\" selected")))
                 .andExpect(content().string(containsString("not known: choose, or leave it aside")));
         send(
                         mine,
@@ -149,7 +149,7 @@ class BalancePageTest extends WebTest {
                 .andExpect(content().string(containsString("“twelve”")));
         send(mine, trip + "/mat/sort/sorted", sorted(trip, "34", "0", "weigh"))
                 .andExpect(content().string(containsString("get 4")))
-                .andExpect(content().string(containsString("best kit has 6 more")))
+                .andExpect(content().string(containsString("best kit has 6 plasters more")))
                 .andExpect(content().string(containsString("value=\"flux capacitor, two\"")));
         send(mine, trip + "/mat/sort/sorted", sorted(trip, "12", "18", "second"))
                 .andExpect(content().string(containsString("is on the shelf")));

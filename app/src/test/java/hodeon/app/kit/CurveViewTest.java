@@ -42,8 +42,8 @@ class CurveViewTest {
         assertThat(view.mine().y()).isEqualTo("147.0");
         assertThat(view.dots().get(0).gap()).isEqualTo("within 1.0 %");
         assertThat(view.dots().get(1).gap()).isEqualTo("proven");
-        assertThat(view.dots().get(1).in()).containsExactly("3 × Gauze pad, 10 cm");
-        assertThat(view.dots().get(1).out()).containsExactly("1 × Trauma shears", "1 × Whistle");
+        assertThat(view.dots().get(1).in()).containsExactly("Gauze pad, 10 cm: 3 pads");
+        assertThat(view.dots().get(1).out()).containsExactly("Trauma shears: 1 shears", "Whistle: 1 whistle");
         assertThat(view.dots().get(0).in()).isEmpty();
         // Threats to life are met as far as can be from the first point on, everything else at the last one.
         assertThat(view.marks())
@@ -51,7 +51,7 @@ class CurveViewTest {
                 .containsExactly(List.of(5), List.of(4, 3, 2, 1));
         CurveView between = CurveView.of(curve, mine, 1, 0, CATALOGUE);
         assertThat(between.from()).isEqualTo("the kit of 90 g");
-        assertThat(between.dots().get(1).in()).containsExactly("3 × Gauze pad, 10 cm");
+        assertThat(between.dots().get(1).in()).containsExactly("Gauze pad, 10 cm: 3 pads");
         assertThat(between.dots().get(1).out()).isEmpty();
     }
 }

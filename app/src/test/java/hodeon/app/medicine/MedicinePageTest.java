@@ -181,9 +181,9 @@ class MedicinePageTest extends WebTest {
         open(mine, "/medicines").andExpect(status().isOk());
         Product ours = shelf.of(mine.householdId()).inSupply("ibuprofen").orElseThrow();
         assertThat(ours.name()).isEqualTo("A pack at home: ibuprofen 200 mg");
-        // It still lies in the kit as the supply that ships, two tablets a piece.
+        // It still lies in the kit as the supply that ships, counted in tablets.
         assertThat(ours.supply()).contains("ibuprofen");
-        assertThat(ours.perPiece()).isEqualByComparingTo("2");
+        assertThat(ours.perPiece()).isEqualByComparingTo("1");
         String to = String.valueOf(send(mine, "/people/new", "name", "Sef", "years", "40", "kilograms", "77")
                 .andReturn()
                 .getResponse()

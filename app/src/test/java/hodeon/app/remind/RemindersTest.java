@@ -93,7 +93,7 @@ class RemindersTest extends WebTest {
                 .extracting(e -> e.getSummary().getValue())
                 .contains(
                         "Last good day of 2 lots, Deck pouch; \"blue\", big",
-                        "Last good day: 4 × Adrenaline auto-injector (prescribed), Deck pouch; \"blue\", big",
+                        "Last good day: Adrenaline auto-injector (prescribed): 4 auto-injectors, Deck pouch; \"blue\", big",
                         "Check Deck pouch; \"blue\", big: Everything",
                         "Skerry ring");
         VEvent pair = events.stream()
@@ -102,7 +102,7 @@ class RemindersTest extends WebTest {
                 .orElseThrow();
         assertThat(new java.sql.Date(pair.getDateStart().getValue().getTime()).toLocalDate())
                 .isEqualTo(today.plusDays(20));
-        assertThat(pair.getDescription().getValue()).contains("4 × Paracetamol 500 mg");
+        assertThat(pair.getDescription().getValue()).contains("Paracetamol 500 mg: 4 tablets");
         assertThat(pair.getAlarms()).hasSize(1);
         String again =
                 open(mine, "/reminders/calendar.ics").andReturn().getResponse().getContentAsString();
@@ -143,7 +143,9 @@ class RemindersTest extends WebTest {
         digests.sendDue();
         String outbox =
                 open(mine, "/simulated/outbox").andReturn().getResponse().getContentAsString();
-        assertThat(outbox).contains("due in six weeks, 1 overdue").contains("(overdue) Last good day: 4 × Ibuprofen");
+        assertThat(outbox)
+                .contains("due in six weeks, 1 overdue")
+                .contains("(overdue) Last good day: Ibuprofen 200 mg: 4 tablets");
         assertThat(outbox.split("to ottilie@tidewrack.example")).hasSize(2);
         open(others, "/simulated/outbox").andExpect(content().string(not(containsString("ottilie"))));
         send(mine, "/reminders/digest/now").andExpect(flash().attribute("said", "Sent."));

@@ -86,7 +86,7 @@ class RestockPageTest extends StockTest {
         assertThat(ready())
                 .contains("6 of 6 sachets will not last until " + today.plusDays(26))
                 .contains("1 of 4 pairs missing")
-                .contains("Move 6 from home")
+                .contains("Move 6 sachets from home")
                 .contains("not been looked over yet");
         open(mine, "/").andExpect(content().string(containsString("not ready")));
         send(mine, "/restock/fill").andExpect(flash().attribute("said", containsString("7 pieces")));

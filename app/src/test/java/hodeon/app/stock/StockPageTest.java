@@ -260,7 +260,8 @@ class StockPageTest extends WebTest {
                     .andExpect(status().isOk())
                     .andExpect(content().string(not(containsString("Nothing was written"))));
         }
-        send(mine, "/simulated/scale", "pieces", "12").andExpect(flash().attribute("weighed", containsString("12 × ")));
+        send(mine, "/simulated/scale", "pieces", "12")
+                .andExpect(flash().attribute("weighed", containsString(": 12 sachets by weight")));
         open(mine, "/simulated/hot-car.csv").andExpect(content().string(containsString("time,celsius")));
     }
 

@@ -93,7 +93,7 @@ class TrailPageTest extends StockTest {
             assertThat(k.detail().place()).isEqualTo("second skerry");
         });
         open(mine, trip + "/log")
-                .andExpect(content().string(containsString("3 × Hydrocolloid blister pad")))
+                .andExpect(content().string(containsString("Hydrocolloid blister pad: 3 pads")))
                 .andExpect(content().string(containsString(YESTERDAY + " 10:20")));
     }
 
@@ -104,7 +104,7 @@ class TrailPageTest extends StockTest {
                         .string(allOf(
                                 containsString("data-aid=\"blister\""),
                                 containsString("data-aid=\"not-breathing\""),
-                                containsString("5 × Hydrocolloid blister pad"),
+                                containsString("Hydrocolloid blister pad: 5 pads"),
                                 containsString("Deck pouch"),
                                 containsString("data-casualty=\"ADULT\""))));
     }
@@ -134,7 +134,7 @@ class TrailPageTest extends StockTest {
     private static String headache(UUID entry, String at, String more) {
         return """
                 {"id":"%s","at":"%sT%s","zone":"Europe/Oslo","problem":"headache","who":"Ottilie Brandt",
-                 "used":{"paracetamol":1,"hydrocolloid-pad":1}%s}""".formatted(entry, YESTERDAY, at, more);
+                 "used":{"paracetamol":2,"hydrocolloid-pad":1}%s}""".formatted(entry, YESTERDAY, at, more);
     }
 
     /** What the log says was swallowed counts on the clock; one too many goes only with a reason. */
@@ -209,7 +209,7 @@ class TrailPageTest extends StockTest {
 
     private static String tablets(String who, String at) {
         return """
-                {"id":"%s","at":"%s","zone":"Europe/Oslo","problem":"headache","who":"%s","used":{"paracetamol":1}}""".formatted(UUID.randomUUID(), at, who);
+                {"id":"%s","at":"%s","zone":"Europe/Oslo","problem":"headache","who":"%s","used":{"paracetamol":2}}""".formatted(UUID.randomUUID(), at, who);
     }
 
     @Test

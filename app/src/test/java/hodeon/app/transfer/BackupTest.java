@@ -154,7 +154,7 @@ class BackupTest extends StockTest {
     void anOlderFileIsReadWithWhatItDidNotSayYet() throws Exception {
         String file = written(mine);
         erase(mine.householdId());
-        String older = file.replace("\"version\" : 4", "\"version\" : 2")
+        String older = file.replace("\"version\" : 5", "\"version\" : 2")
                 .replaceAll("\\s*\"checksum\" : \"[0-9a-f]+\",", "")
                 .replaceAll(",\\s*\"months\" : 0", "")
                 .replaceAll(",\\s*\"moments\" : \"[^\"]*\"", "")
@@ -171,6 +171,22 @@ class BackupTest extends StockTest {
                     assertThat(p.years()).isEqualTo(44);
                     assertThat(p.weighedOn()).isEmpty();
                 });
+    }
+
+    /** What was counted in doses and sets comes back as tablets and pins. */
+    @Test
+    void anOlderFileIsCountedInSinglePieces() throws Exception {
+        UUID shelf = stock.addPlace(mine.householdId(), "Tin", Place.Kind.SHELF, Optional.empty(), Optional.empty());
+        ledger.receive(
+                mine.householdId(),
+                List.of(Arrival.of(shelf, "paracetamol", 16, Optional.empty(), LocalDate.of(2026, 1, 1))),
+                Cause.of("sef", ""));
+        String older = written(mine)
+                .replace("\"version\" : 5", "\"version\" : 4")
+                .replaceAll("\\s*\"checksum\" : \"[0-9a-f]+\",", "");
+        erase(mine.householdId());
+        restore(others, older).andExpect(status().is3xxRedirection());
+        assertThat(there(others)).containsEntry("paracetamolOptional.empty", 32);
     }
 
     private Map<String, Integer> there(Member member) {
@@ -196,7 +212,7 @@ class BackupTest extends StockTest {
         refused(file.substring(0, file.length() / 2), "stops being so at line");
         refused("PK\u0003\u0004", "stops being so at line 1");
         refused("{}", "of the format hodeon-household");
-        refused(file.replace("\"version\" : 4", "\"version\" : 5"), "this one is newer");
+        refused(file.replace("\"version\" : 5", "\"version\" : 6"), "this one is newer");
         refused(file.replace("Skerry ring", "Skerry rinG"), "have changed since they were written");
         String open = file.replaceAll("\"checksum\" : \"[0-9a-f]+\",", "");
         refused(open.replace("\"SUMMER\"", "\"SUMER\""), "/tables/trip/0/season");
@@ -207,7 +223,7 @@ class BackupTest extends StockTest {
                 "in the same file");
         refused(open.replace("2028-03-31", "2028-02-30"), "fits together");
         refused("[".repeat(100_000), "stops being so");
-        String first = open.replace("\"version\" : 4", "\"version\" : 1")
+        String first = open.replace("\"version\" : 5", "\"version\" : 1")
                 .replaceAll(
                         ",\\s+\"(person|dose_taken|own_medicine|medicine_rules|country_note|followed_school)\" : \\[[^\\]]*]",
                         "");

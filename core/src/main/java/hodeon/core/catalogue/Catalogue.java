@@ -35,6 +35,13 @@ public record Catalogue(List<Problem> problems, List<Capability> capabilities, L
         return new Catalogue(problems, capabilities, List.copyOf(byId.values()));
     }
 
+    /** The same with other numbers of pieces to one use, each 1 or more, by supply id. */
+    public Catalogue withPiecesPerUse(Map<String, Double> piecesPerUse) {
+        return withSupplies(supplies.stream()
+                .flatMap(s -> Optional.ofNullable(piecesPerUse.get(s.id())).map(s::withPiecesPerUse).stream())
+                .toList());
+    }
+
     public Optional<Supply> supply(String id) {
         return supplies.stream().filter(s -> s.id().equals(id)).findFirst();
     }

@@ -30,6 +30,7 @@ public final class CatalogueReader {
             "mass",
             "volume",
             "uses",
+            "per-use",
             "durable",
             "serves",
             "training",
@@ -167,7 +168,7 @@ public final class CatalogueReader {
                 v.text("piece"),
                 v.quantity("mass", Mass.ZERO, Mass::ofGrams),
                 v.quantity("volume", Volume.ZERO, Volume::ofMillilitres),
-                v.whole("uses", Optional.of(1), 1, 1000),
+                usesPerPiece(v),
                 v.yes("durable"),
                 serves,
                 v.one(
@@ -197,6 +198,15 @@ public final class CatalogueReader {
                                 t -> SectionValues.named(t, Border.class)),
                         v.one("cabin", Optional.of(Cabin.FREE), Cabin.FREE, t -> SectionValues.named(t, Cabin.class))),
                 v.yes("superseded"));
+    }
+
+    private static double usesPerPiece(SectionValues v) {
+        int uses = v.whole("uses", Optional.of(1), 1, 1000);
+        int perUse = v.whole("per-use", Optional.of(1), 1, 20);
+        if (uses > 1 && perUse > 1) {
+            v.fault(v.line(), "[" + v.id() + "] says both how many uses a piece has and how many pieces a use takes.");
+        }
+        return (double) uses / perUse;
     }
 
     /** “36 months”, or “at-once” for 0, or missing. */

@@ -12,7 +12,7 @@ import java.util.Set;
  * @param piece what one piece is called
  * @param mass of one piece as carried
  * @param volume of one piece as carried
- * @param usesPerPiece 1 or more; ignored for a durable
+ * @param usesPerPiece what one piece is good for: 40 for a roll, 0.5 where two tablets are one dose; above 0, ignored for a durable
  * @param durable serves every use of its capabilities, not one use a piece
  * @param serves capability ids and how well
  * @param training tag of the least level that may use it
@@ -33,7 +33,7 @@ public record Supply(
         String piece,
         Mass mass,
         Volume volume,
-        int usesPerPiece,
+        double usesPerPiece,
         boolean durable,
         Map<String, Tier> serves,
         Tag training,
@@ -49,10 +49,53 @@ public record Supply(
         Crossing crossing,
         boolean superseded) {
 
+    /** A third of a dose three times is a dose. */
+    private static final double ROUNDING = 1e-9;
+
     public Supply {
         serves = Map.copyOf(serves);
         contains = Set.copyOf(contains);
         notFor = Set.copyOf(notFor);
         sizes = Set.copyOf(sizes);
+        if (!(usesPerPiece > 0)) {
+            throw new IllegalArgumentException(id + ": " + usesPerPiece + " uses a piece.");
+        }
+    }
+
+    /** Whole uses that so many pieces are good for, if it is used up by them. */
+    public int uses(int pieces) {
+        return (int) Math.floor(pieces * usesPerPiece + ROUNDING);
+    }
+
+    /** Fewest pieces that are good for so many uses. */
+    public int piecesFor(int uses) {
+        return (int) Math.ceil(uses / usesPerPiece - ROUNDING);
+    }
+
+    /** The same with another number of pieces to one use, 1 or more. */
+    public Supply withPiecesPerUse(double piecesPerUse) {
+        return new Supply(
+                id,
+                name,
+                group,
+                form,
+                piece,
+                mass,
+                volume,
+                1 / piecesPerUse,
+                durable,
+                serves,
+                training,
+                contains,
+                notFor,
+                prescribed,
+                each,
+                most,
+                leastIfAny,
+                sizes,
+                purchase,
+                keeping,
+                crossing,
+                superseded);
     }
 }

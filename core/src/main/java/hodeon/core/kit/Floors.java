@@ -1,7 +1,9 @@
 package hodeon.core.kit;
 
+import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tier;
 import hodeon.core.kit.choice.Choice.Candidate;
 import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.trip.Stance;
@@ -157,11 +159,15 @@ final class Floors {
                     .sorted(Map.Entry.comparingByKey())
                     .forEach(e -> floors.add(new Floor(e.getKey(), doing(e.getValue()), 1, false)));
         }
-        catalogue.supplies().stream()
-                .mapToInt(Supply::leastIfAny)
-                .filter(least -> least > 0)
-                .distinct()
-                .forEach(least -> floors.add(noneOr(least)));
+        Map<String, List<Integer>> together = new LinkedHashMap<>();
+        for (int i = 0; i < catalogue.supplies().size(); i++) {
+            Supply supply = catalogue.supplies().get(i);
+            if (supply.leastIfAny() > 0) {
+                together.computeIfAbsent(madeFor(supply), m -> new ArrayList<>())
+                        .add(i);
+            }
+        }
+        together.forEach((what, supplies) -> floors.add(noneOr(what, supplies)));
         return floors;
     }
 
@@ -173,15 +179,22 @@ final class Floors {
                 .toList();
     }
 
-    private Floor noneOr(int least) {
-        List<Integer> together = new ArrayList<>();
-        for (int i = 0; i < catalogue.supplies().size(); i++) {
-            if (catalogue.supplies().get(i).leastIfAny() == least) {
-                together.add(i);
-            }
-        }
+    /** What a supply does well, in words, or its own name: those that agree in it count together. */
+    private String madeFor(Supply supply) {
+        return catalogue.capabilities().stream()
+                .filter(c -> supply.serves().getOrDefault(c.id(), Tier.IMPROVISED) != Tier.IMPROVISED)
+                .findFirst()
+                .map(Capability::name)
+                .orElse(supply.name());
+    }
+
+    private Floor noneOr(String what, List<Integer> supplies) {
+        int least = supplies.stream()
+                .mapToInt(i -> catalogue.supplies().get(i).leastIfAny())
+                .max()
+                .orElseThrow();
         return new Floor(
-                "Tourniquets: none or at least " + least + ", one may fail or not suffice", together, least, true);
+                what + ": none or at least " + least + ", fewer may fail or not suffice", supplies, least, true);
     }
 
     private static Map<String, Integer> ordered(Object... pairs) {

@@ -54,9 +54,10 @@ public record KitQuestion(
     /** A step of a problem as something a kit can serve. */
     public record NeededStep(ProblemForecast problem, StepForecast step) {}
 
-    /** @param suitability which medicine is not for whom of the party */
+    /** @param suitability which medicine is not for whom of the party, and how much of it a dose takes */
     public static KitQuestion of(
-            Trip trip, Catalogue catalogue, Forecast forecast, Holds holds, Suitability suitability) {
+            Trip trip, Catalogue shipped, Forecast forecast, Holds holds, Suitability suitability) {
+        Catalogue catalogue = shipped.withPiecesPerUse(suitability.meanPiecesPerDose());
         List<NeededStep> steps = new ArrayList<>();
         List<Use> uses = new ArrayList<>();
         Map<String, List<Integer>> byCapability = new HashMap<>();

@@ -1,5 +1,6 @@
 package hodeon.core.kit;
 
+import hodeon.core.catalogue.Supply;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
@@ -95,7 +96,8 @@ public record Plan(
     }
 
     /** The chance that a trip uses the last piece of a supply, its likeliest uses being served first. */
-    public double lastUsed(String supply, int usesPerPiece) {
+    public double lastUsed(Supply of) {
+        String supply = of.id();
         List<Double> uses = new ArrayList<>();
         for (ServedStep step : steps) {
             for (By by : step.by()) {
@@ -108,12 +110,13 @@ public record Plan(
             }
         }
         uses.sort(Comparator.reverseOrder());
-        int first = (pieces.getOrDefault(supply, 0) - 1) * usesPerPiece;
+        int first = of.uses(pieces.getOrDefault(supply, 0) - 1);
         return first >= 0 && first < uses.size() ? uses.get(first) : 0;
     }
 
     /** Pieces of a supply a trip is expected to use up, its uses set aside by this plan; 0 for what serves again and again. */
-    public double expectedUsed(String supply, int usesPerPiece) {
+    public double expectedUsed(Supply of) {
+        String supply = of.id();
         double uses = 0;
         for (ServedStep step : steps) {
             for (By by : step.by()) {
@@ -122,7 +125,7 @@ public record Plan(
                 }
             }
         }
-        return uses / usesPerPiece;
+        return uses / of.usesPerPiece();
     }
 
     public List<ServedStep> stepsServedBy(String supply) {

@@ -19,13 +19,14 @@ public final class Prune {
     private final double worth;
 
     /**
-     * One piece less of a supply.
+     * Less of a supply.
      *
-     * @param lost worth lost when one piece stays home, with everything else set aside anew
+     * @param fewer pieces less: one, or as many as one use takes
+     * @param lost worth lost when these stay home, with everything else set aside anew
      * @param lostPerGram the same for each gram saved; infinite where it saves none
      * @param floor reason why it must stay, empty if it may go
      */
-    public record Piece(Supply supply, int pieces, double lost, double lostPerGram, String floor) {}
+    public record Piece(Supply supply, int pieces, int fewer, double lost, double lostPerGram, String floor) {}
 
     /**
      * Another supply in place of all pieces of one.
@@ -50,11 +51,13 @@ public final class Prune {
             if (quantities[i] > 0) {
                 Supply supply = question.catalogue().supplies().get(i);
                 double lost = marginals.of(i).oneLess();
+                int fewer = question.choice().candidates().get(i).down(quantities[i]);
                 pieces.add(new Piece(
                         supply,
                         quantities[i],
+                        fewer,
                         lost,
-                        lost / supply.mass().grams(),
+                        lost / supply.mass().times(fewer).grams(),
                         question.floorKeeping(quantities, i).orElse("")));
             }
         }
@@ -81,7 +84,7 @@ public final class Prune {
         Supply from = question.catalogue().supplies().get(here);
         Supply to = question.catalogue().supplies().get(there);
         int most = question.choice().candidates().get(there).most() - quantities[there];
-        int wanted = to.durable() ? 1 : Math.ceilDiv(quantities[here] * from.usesPerPiece(), to.usesPerPiece());
+        int wanted = to.durable() ? 1 : to.piecesFor(from.uses(quantities[here]));
         int pieces = Math.min(wanted, most);
         if (pieces <= 0) {
             return List.of();

@@ -66,7 +66,7 @@ public final class Rehearsal {
         for (int i = 0; i < quantities.length; i++) {
             Candidate candidate = choice.candidates().get(i);
             durable[i] = candidate.durable();
-            stock[i] = quantities[i] * (candidate.durable() ? 1 : candidate.usesPerPiece());
+            stock[i] = candidate.durable() ? quantities[i] : candidate.uses(quantities[i]);
             if (quantities[i] > 0) {
                 for (Service service : candidate.serves()) {
                     servers.get(service.use()).add(new Server(i, service.effect()));

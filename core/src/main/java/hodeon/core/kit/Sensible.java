@@ -40,7 +40,7 @@ record Sensible(Trip trip, Map<String, Integer> uses) {
                 .filter(s -> s.getValue() != Tier.IMPROVISED)
                 .mapToInt(s -> uses.getOrDefault(s.getKey(), 0))
                 .sum();
-        int pieces = Math.ceilDiv(wanted, supply.usesPerPiece());
+        int pieces = supply.piecesFor(wanted);
         int least = Math.max(supply.leastIfAny(), supply.each() * Exclusions.prescriptions(supply, trip.party()));
         return Math.clamp(pieces, least, Math.max(supply.most(), least));
     }

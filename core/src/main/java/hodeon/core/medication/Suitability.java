@@ -2,6 +2,7 @@ package hodeon.core.medication;
 
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.medication.DoseAnswer.Give;
 import hodeon.core.medication.DoseAnswer.Refused;
 import hodeon.core.medication.DoseAnswer.Why;
 import hodeon.core.medication.formulary.Formulary;
@@ -12,15 +13,21 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
- * Who of a party cannot have what is in which supply: the same answer that the dose sheet gives, for mat, cards and whatever else
- * asks. Supplies on prescription, and those that hold no medicine known here, are not among them.
+ * Who of a party cannot have what is in which supply, and how many pieces a dose takes for those who can: the same answer that the
+ * dose sheet gives, for mat, cards and whatever else asks. Supplies on prescription, and those that hold no medicine known here, are
+ * not among them.
+ *
+ * <p>Worked example: paracetamol 500 mg for one adult, two tablets, and two children of eleven, one tablet each: a dose takes
+ * (2 + 1 + 1) ÷ 3 = 1.33 tablets.
  *
  * @param refused by supply id, then by name in the party's order; supplies that everybody can have are missing
+ * @param piecesPerDose by supply id, of those of which the catalogue says that a dose is several pieces, then by the name of those
+ *     who can have it: at the label's most
  */
-public record Suitability(Map<String, Map<String, Refusal>> refused) {
+public record Suitability(Map<String, Map<String, Refusal>> refused, Map<String, Map<String, Integer>> piecesPerDose) {
 
     /** Everybody can have everything: where no party is asked about. */
-    public static final Suitability OF_NOBODY = new Suitability(Map.of());
+    public static final Suitability OF_NOBODY = new Suitability(Map.of(), Map.of());
 
     /** Why one person cannot have it. */
     public record Refusal(Why why, String reason) {
@@ -33,23 +40,39 @@ public record Suitability(Map<String, Map<String, Refusal>> refused) {
 
     public static Suitability of(Catalogue catalogue, Formulary formulary, DoseSheet sheet, List<Patient> party) {
         Map<String, Map<String, Refusal>> refused = new LinkedHashMap<>();
+        Map<String, Map<String, Integer>> perDose = new LinkedHashMap<>();
         for (Supply supply : catalogue.supplies()) {
             if (supply.prescribed().isPresent()) {
                 continue;
             }
             formulary.inSupply(supply.id()).filter(p -> !p.prescribed()).ifPresent(product -> {
                 Map<String, Refusal> people = new LinkedHashMap<>();
+                Map<String, Integer> pieces = new LinkedHashMap<>();
                 for (Patient patient : party) {
-                    if (sheet.of(product, patient) instanceof Refused no) {
-                        people.put(patient.name(), new Refusal(no.why(), no.reason()));
+                    switch (sheet.of(product, patient)) {
+                        case Refused no -> people.put(patient.name(), new Refusal(no.why(), no.reason()));
+                        case Give give -> pieces.put(patient.name(), product.pieces(give.most()));
                     }
+                }
+                if (supply.usesPerPiece() < 1 && !pieces.isEmpty()) {
+                    perDose.put(supply.id(), pieces);
                 }
                 if (!people.isEmpty()) {
                     refused.put(supply.id(), people);
                 }
             });
         }
-        return new Suitability(refused);
+        return new Suitability(refused, perDose);
+    }
+
+    /** Pieces that a dose takes in this party, the mean over those who can have it, by supply id. */
+    public Map<String, Double> meanPiecesPerDose() {
+        Map<String, Double> mean = new LinkedHashMap<>();
+        piecesPerDose.forEach((supply, people) -> people.values().stream()
+                .mapToInt(Integer::intValue)
+                .average()
+                .ifPresent(pieces -> mean.put(supply, Math.max(1, pieces))));
+        return mean;
     }
 
     /** Reasons by name, of those against whom something speaks. */

@@ -19,7 +19,7 @@ import java.util.stream.Stream;
  * What supplies that can stand in for each other must suffice for together: straight from the forecast, whatever was packed.
  *
  * <p>Worked example: pain takes 3 uses and inflamed joints 2 in the share of trips asked for, both together 4. Paracetamol
- * does the first, ibuprofen both. Three doses of paracetamol and one of ibuprofen are four in all, yet lack one: only
+ * does the first, ibuprofen both. Three doses of paracetamol (six tablets) and one of ibuprofen (two) are four in all, yet lack one: only
  * ibuprofen calms a joint.
  *
  * @param capabilities what the pool is for
@@ -137,7 +137,7 @@ public record PooledNeed(List<Capability> capabilities, Map<String, Distribution
     }
 
     private static int uses(Supply supply, int pieces) {
-        return pieces == 0 ? 0 : supply.durable() ? MOST_USES : pieces * supply.usesPerPiece();
+        return pieces == 0 ? 0 : supply.durable() ? MOST_USES : supply.uses(pieces);
     }
 
     /**

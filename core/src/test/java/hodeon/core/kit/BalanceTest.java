@@ -88,9 +88,7 @@ class BalanceTest {
         Plan plan = PLANNER.weigh(BEST);
         for (Supply supply : Samples.CATALOGUE.supplies()) {
             double used = plan.used(supply.id());
-            assertThat(plan.lastUsed(supply.id(), supply.usesPerPiece()))
-                    .as(supply.id())
-                    .isBetween(0.0, used + 1e-9);
+            assertThat(plan.lastUsed(supply)).as(supply.id()).isBetween(0.0, used + 1e-9);
             assertThat(used).as(supply.id()).isBetween(0.0, 1.0);
         }
         // Alone on the mat, a blister pad is used when there is a blister, and the third when three pads are needed.
@@ -100,7 +98,7 @@ class BalanceTest {
                 .filter(s -> s.capability().id().equals("cushion-blister"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(pads.lastUsed("hydrocolloid-pad", 1))
+        assertThat(pads.lastUsed(Samples.CATALOGUE.supply("hydrocolloid-pad").orElseThrow()))
                 .isCloseTo(cushion.onTrip().atLeast(3), within(1e-12));
     }
 

@@ -175,12 +175,18 @@ class PlannerTest {
             }
             Marginal marginal = planner.marginals(kit).apply(id);
             int here = kit.getOrDefault(id, 0);
-            assertThat(marginal.oneMore()).as(id).isCloseTo(weighed(planner, kit, id, here + 1) - now, within(1e-5));
+            Choice.Candidate of = question.choice().candidates().stream()
+                    .filter(c -> c.id().equals(id))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(marginal.oneMore())
+                    .as(id)
+                    .isCloseTo(weighed(planner, kit, id, here + of.up(here)) - now, within(1e-5));
             assertThat(marginal.none()).as(id).isCloseTo(now - weighed(planner, kit, id, 0), within(1e-5));
             if (here > 0) {
                 assertThat(marginal.oneLess())
                         .as(id)
-                        .isCloseTo(now - weighed(planner, kit, id, here - 1), within(1e-5));
+                        .isCloseTo(now - weighed(planner, kit, id, here - of.down(here)), within(1e-5));
             }
         }
     }

@@ -150,7 +150,9 @@ class DoseClockTest {
         assertThat(TripSupply.walkingOutDoses(give, 48)).isEqualTo(8);
         assertThat(TripSupply.regular(new BigDecimal(2), 6, TripSupply.usualReserveDays(6)))
                 .isEqualByComparingTo("16");
-        // Two tablets in a piece: nothing is rounded down.
-        assertThat(tablets.pieces(new BigDecimal(25))).isEqualTo(13);
+        assertThat(tablets.pieces(new BigDecimal(25))).isEqualTo(25);
+        // Five ml in a sachet: nothing is rounded down.
+        assertThat(product("paracetamol-syrup-120").pieces(new BigDecimal("12.5")))
+                .isEqualTo(3);
     }
 }

@@ -4,12 +4,15 @@ import static hodeon.core.medication.People.SHIPPED;
 import static hodeon.core.medication.People.aged;
 import static hodeon.core.medication.People.conditions;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.medication.formulary.Tradition;
 import hodeon.core.need.Drivers;
+import hodeon.core.party.Age;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -72,5 +75,26 @@ class SuitabilityTest {
                 CATALOGUE, SHIPPED, new DoseSheet(SHIPPED, Tradition.NORTH_AMERICAN), List.of(aged("40", "70")));
         assertThat(american.refused().get("mouth-gel").get("Beck").why()).isEqualTo(DoseAnswer.Why.NO_LABEL);
         assertThat(american.contraindicated("mouth-gel")).isEmpty();
+    }
+
+    /** Two tablets are a grown-up's dose and one that of somebody of eleven or fourteen; a dose is nobody's property of a box. */
+    @Test
+    void aDoseIsAsManyTabletsAsTheLabelGivesThePerson() {
+        Suitability party = of(called("Ebba", "40"), called("Noor", "11"), called("Sef", "14"));
+        assertThat(party.piecesPerDose().get("paracetamol"))
+                .containsExactlyInAnyOrderEntriesOf(Map.of("Ebba", 2, "Noor", 1, "Sef", 1));
+        assertThat(party.meanPiecesPerDose().get("paracetamol")).isCloseTo(4 / 3.0, within(1e-9));
+        assertThat(party.piecesPerDose()).doesNotContainKey("loperamide");
+        assertThat(CATALOGUE.supply("paracetamol").orElseThrow().uses(16)).isEqualTo(8);
+        assertThat(CATALOGUE
+                        .withPiecesPerUse(party.meanPiecesPerDose())
+                        .supply("paracetamol")
+                        .orElseThrow()
+                        .piecesFor(3))
+                .isEqualTo(4);
+    }
+
+    private static Patient called(String name, String age) {
+        return Patient.of(name, Age.parse(age).orElseThrow(), People.TODAY);
     }
 }

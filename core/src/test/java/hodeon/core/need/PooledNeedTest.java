@@ -61,10 +61,10 @@ class PooledNeedTest {
                         "calm-inflammation", Distribution.of(0.5, 0.3, 0.2)),
                 List.of(supply("paracetamol"), supply("ibuprofen")));
         assertThat(pool.suffices(0.9)).isEqualTo(4);
-        Map<String, Integer> packed = Map.of("paracetamol", 3, "ibuprofen", 1);
+        Map<String, Integer> packed = Map.of("paracetamol", 6, "ibuprofen", 2);
         assertThat(pool.has(packed)).isEqualTo(4);
         assertThat(pool.lacks(packed, 0.9)).isEqualTo(new PooledNeed.Lack(1, Set.of("calm-inflammation")));
-        assertThat(pool.lacks(Map.of("paracetamol", 2, "ibuprofen", 2), 0.9).uses())
+        assertThat(pool.lacks(Map.of("paracetamol", 4, "ibuprofen", 4), 0.9).uses())
                 .isZero();
         assertThat(pool.lacks(Map.of(), 0.9))
                 .isEqualTo(new PooledNeed.Lack(4, Set.of("calm-inflammation", "relieve-pain")));
@@ -121,8 +121,7 @@ class PooledNeedTest {
         PooledNeed pool =
                 new PooledNeed(ids.stream().map(Samples.CATALOGUE::capability).toList(), uses, supplies);
         List<Supply> each = supplies.stream()
-                .flatMap(s -> IntStream.range(0, pieces.get(s.id()) * s.usesPerPiece())
-                        .mapToObj(i -> s))
+                .flatMap(s -> IntStream.range(0, s.uses(pieces.get(s.id()))).mapToObj(i -> s))
                 .toList();
         int total = asked.values().stream().mapToInt(Integer::intValue).sum();
         assertThat(pool.lacks(pieces, 0.9).uses())

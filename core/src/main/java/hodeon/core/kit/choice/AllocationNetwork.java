@@ -54,9 +54,9 @@ final class AllocationNetwork {
             if (!candidate.durable() && (roomForMore || quantities[i] > 0)) {
                 int node = nodes++;
                 nodeOfCandidate.put(i, node);
-                arc(SOURCE, node, quantities[i] * candidate.usesPerPiece(), 0);
+                arc(SOURCE, node, candidate.uses(quantities[i]), 0);
                 arc(node, SINK, IDLE_CAPACITY, 0);
-                uses += quantities[i] * candidate.usesPerPiece();
+                uses += candidate.uses(quantities[i]);
             }
         }
         for (int p = 0; p < pools.size(); p++) {
@@ -125,9 +125,12 @@ final class AllocationNetwork {
         long uses = 0;
         int more = 0;
         for (Offer offer : offers) {
-            int perPiece = choice.candidates().get(offer.candidate()).usesPerPiece();
-            uses += (long) quantities[offer.candidate()] * perPiece;
-            more = roomForMore ? Math.max(more, perPiece) : 0;
+            Candidate candidate = choice.candidates().get(offer.candidate());
+            int there = quantities[offer.candidate()];
+            uses += candidate.uses(there);
+            more = roomForMore
+                    ? Math.max(more, candidate.uses(there + candidate.up(there)) - candidate.uses(there))
+                    : 0;
         }
         return (int) Math.min(IDLE_CAPACITY, uses + more);
     }

@@ -32,7 +32,7 @@ public final class Checker {
                     .filter(s -> s.candidate() == index)
                     .mapToLong(Allocation.Share::uses)
                     .sum();
-            if (candidate.durable() ? setAside > 0 : setAside > (long) pieces * candidate.usesPerPiece()) {
+            if (candidate.durable() ? setAside > 0 : setAside > pieces * candidate.usesPerPiece() + 1e-9) {
                 faults.add(candidate.id() + ": " + setAside + " uses set aside from " + pieces + " pieces");
             }
         }

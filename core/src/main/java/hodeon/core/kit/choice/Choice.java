@@ -22,17 +22,37 @@ public record Choice(
     /**
      * @param least fewest pieces, 0 or more
      * @param most most pieces, at least {@code least}
-     * @param usesPerPiece uses one piece serves; ignored for a durable
+     * @param usesPerPiece uses one piece serves, 0.5 where two pieces are one use; above 0, ignored for a durable
      * @param durable one piece serves every use of its services
      */
-    public record Candidate(String id, int least, int most, int usesPerPiece, boolean durable, List<Service> serves) {
+    public record Candidate(
+            String id, int least, int most, double usesPerPiece, boolean durable, List<Service> serves) {
 
         public Candidate {
             serves = List.copyOf(serves);
-            if (least < 0 || most < least || usesPerPiece < 1) {
+            if (least < 0 || most < least || !(usesPerPiece > 0)) {
                 throw new IllegalArgumentException(
                         id + ": pieces from " + least + " to " + most + ", " + usesPerPiece + " uses a piece.");
             }
+        }
+
+        /** Whole uses that so many pieces serve. */
+        public int uses(int pieces) {
+            return (int) Math.floor(pieces * usesPerPiece + Limit.ROUNDING);
+        }
+
+        private int piecesFor(int uses) {
+            return (int) Math.ceil(uses / usesPerPiece - Limit.ROUNDING);
+        }
+
+        /** Fewest pieces more that serve one use more. */
+        public int up(int pieces) {
+            return durable ? 1 : piecesFor(uses(pieces) + 1) - pieces;
+        }
+
+        /** Fewest pieces, 1 or more, to take from so many, 1 or more, so that none is left over from a use. */
+        public int down(int pieces) {
+            return durable ? 1 : pieces - piecesFor(uses(pieces - 1));
         }
     }
 
@@ -101,7 +121,7 @@ public record Choice(
     public record Limit(String what, List<Double> perPiece, double most) {
 
         /** Sums of binary fractions are a little off; a limit is kept if it is kept but for that. */
-        private static final double ROUNDING = 1e-9;
+        static final double ROUNDING = 1e-9;
 
         public Limit {
             perPiece = List.copyOf(perPiece);

@@ -150,10 +150,10 @@ final class Formulation {
                 if (candidate.durable()) {
                     given.add(new Given(i, offer.effect(), pieces[i], 0, true));
                 } else {
-                    int atMost = (int) Math.min(pool.slots().size(), (long) most[i] * candidate.usesPerPiece());
+                    int atMost = Math.min(pool.slots().size(), candidate.uses(most[i]));
                     int setAside = model.variable(0, atMost, false, 0);
                     if (stock[i] == null) {
-                        stock[i] = model.sum().add(pieces[i], -candidate.usesPerPiece());
+                        stock[i] = model.sum().add(wholeUses(i), -Math.max(1, candidate.usesPerPiece()));
                     }
                     stock[i].add(setAside, 1);
                     if (candidate.usesPerPiece() > pool.slots().size()) {
@@ -176,6 +176,17 @@ final class Formulation {
                 sum.atMost(0);
             }
         }
+    }
+
+    /** Pieces, or, where several are one use, the whole uses that they make. */
+    private int wholeUses(int candidate) {
+        Candidate of = choice.candidates().get(candidate);
+        if (of.usesPerPiece() >= 1) {
+            return pieces[candidate];
+        }
+        int uses = model.variable(0, of.uses(most[candidate]), true, 0);
+        model.sum().add(uses, 1 / of.usesPerPiece()).add(pieces[candidate], -1).atMost(0);
+        return uses;
     }
 
     private void keepFloor(Pool pool, List<Given> given) {

@@ -33,41 +33,47 @@ public final class Marginals {
         return worth;
     }
 
-    /** The same with one more piece of a consumable, without solving again. */
+    /** The same with as many more pieces of a consumable as make one use more, without solving again. */
     Marginals plus(int candidate) {
         int[] more = quantities.clone();
-        more[candidate]++;
+        more[candidate] += choice.candidates().get(candidate).up(quantities[candidate]);
         Residual moved = residual.copy();
-        double gain = -moved.added(candidate, choice.candidates().get(candidate).usesPerPiece()) / unit;
+        double gain = -moved.added(candidate, usesUp(candidate)) / unit;
         return new Marginals(allocator, choice, more, worth + gain, moved, unit);
     }
 
-    /** What one more piece of a consumable adds, in worth, 0 or more. */
+    /** What one more piece of a consumable adds, in worth, 0 or more; where several make a use, as many. */
     double oneMore(int candidate) {
-        return clean(-residual.copy()
-                        .added(candidate, choice.candidates().get(candidate).usesPerPiece())
-                / unit);
+        return clean(-residual.copy().added(candidate, usesUp(candidate)) / unit);
+    }
+
+    private int usesUp(int candidate) {
+        Candidate of = choice.candidates().get(candidate);
+        int here = quantities[candidate];
+        return of.uses(here + of.up(here)) - of.uses(here);
+    }
+
+    private int usesDown(int candidate) {
+        Candidate of = choice.candidates().get(candidate);
+        int here = quantities[candidate];
+        return here == 0 ? 0 : of.uses(here) - of.uses(here - of.down(here));
     }
 
     /** The same, or, once it is sure to be less than {@code wanted}, at least what it adds. */
     double oneMoreAtMost(int candidate, double wanted) {
-        int uses = choice.candidates().get(candidate).usesPerPiece();
-        return clean(-residual.copy().added(candidate, uses, -wanted * unit) / unit);
+        return clean(-residual.copy().added(candidate, usesUp(candidate), -wanted * unit) / unit);
     }
 
     /** At least what one more piece of each consumable adds, by candidate, because further uses add ever less. */
     Map<Integer, Double> oneMoreAtMost() {
         Map<Integer, Double> most = new HashMap<>();
-        residual.firstAdded()
-                .forEach((i, cost) ->
-                        most.put(i, -cost / unit * choice.candidates().get(i).usesPerPiece()));
+        residual.firstAdded().forEach((i, cost) -> most.put(i, -cost / unit * usesUp(i)));
         return most;
     }
 
     /** Whether one piece fewer of a consumable loses less than some worth. */
     boolean losesLess(int candidate, double worth) {
-        int uses = choice.candidates().get(candidate).usesPerPiece();
-        return residual.copy().removed(candidate, uses, worth * unit) / unit < worth;
+        return residual.copy().removed(candidate, usesDown(candidate), worth * unit) / unit < worth;
     }
 
     public Marginal of(int candidate) {
@@ -78,9 +84,8 @@ public final class Marginals {
             double none = here == 0 ? 0 : worth - with(candidate, 0);
             return new Marginal(clean(more), here == 1 ? clean(none) : 0, clean(none));
         }
-        int uses = of.usesPerPiece();
-        double less = here == 0 ? 0 : residual.copy().removed(candidate, uses, ALL) / unit;
-        double none = here <= 1 ? less : residual.copy().removed(candidate, here * uses, ALL) / unit;
+        double less = here == 0 ? 0 : residual.copy().removed(candidate, usesDown(candidate), ALL) / unit;
+        double none = here <= 1 ? less : residual.copy().removed(candidate, of.uses(here), ALL) / unit;
         return new Marginal(oneMore(candidate), clean(less), clean(none));
     }
 

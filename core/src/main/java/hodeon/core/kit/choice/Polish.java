@@ -51,7 +51,7 @@ final class Polish {
             if (missedLeast < 0) {
                 return;
             }
-            quantities[missedLeast]--;
+            quantities[missedLeast] -= down(missedLeast, quantities);
         }
     }
 
@@ -59,10 +59,21 @@ final class Polish {
         if (quantities[candidate] <= choice.candidates().get(candidate).least()) {
             return false;
         }
-        quantities[candidate]--;
+        int down = down(candidate, quantities);
+        quantities[candidate] -= down;
         boolean floorsHold = choice.floors().stream().allMatch(f -> f.holds(quantities));
-        quantities[candidate]++;
+        quantities[candidate] += down;
         return floorsHold;
+    }
+
+    /** Pieces that may go at once, so that none is left over from a use. */
+    private int down(int candidate, int[] quantities) {
+        var of = choice.candidates().get(candidate);
+        return Math.min(of.down(quantities[candidate]), quantities[candidate] - of.least());
+    }
+
+    private int up(int candidate, int[] quantities) {
+        return choice.candidates().get(candidate).up(quantities[candidate]);
     }
 
     private Marginals withoutIdlePieces(int[] quantities) {
@@ -72,11 +83,12 @@ final class Polish {
         Arrays.sort(heaviestFirst, Comparator.comparingDouble((Integer i) -> -burden(i)));
         for (int i : heaviestFirst) {
             while (quantities[i] > choice.candidates().get(i).least() && seemsIdle(now, i)) {
-                quantities[i]--;
+                int down = down(i, quantities);
+                quantities[i] -= down;
                 Allocator.Solved without = allocator.solve(quantities);
                 if (!allowedDown(quantities, without.allocation())
                         || without.allocation().worth() < worth - IDLE_WORTH) {
-                    quantities[i]++;
+                    quantities[i] += down;
                     break;
                 }
                 now = without;
@@ -125,7 +137,7 @@ final class Polish {
                 continue;
             }
             if (best.computedAfter() == added) {
-                quantities[i]++;
+                quantities[i] += up(i, quantities);
                 marginals = marginals.plus(i);
                 added++;
                 promises.add(new Promise(i, best.perBurden(), -1));
@@ -140,19 +152,21 @@ final class Polish {
     /** What one more piece adds for what it takes, computed when so many had been added; later it may only be less. */
     private record Promise(int candidate, double perBurden, int computedAfter) {}
 
-    /** What one piece takes of the limits, as the largest share of any; never 0. */
+    /** What the pieces of one use, or one piece of several, take of the limits, as the largest share of any; never 0. */
     private double burden(int candidate) {
-        return choice.limits().stream()
-                        .mapToDouble(l -> l.perPiece().get(candidate) / Math.max(1e-9, l.most()))
-                        .max()
-                        .orElse(0)
+        return Math.max(1, 1 / choice.candidates().get(candidate).usesPerPiece())
+                        * choice.limits().stream()
+                                .mapToDouble(l -> l.perPiece().get(candidate) / Math.max(1e-9, l.most()))
+                                .max()
+                                .orElse(0)
                 + 1e-9;
     }
 
     private boolean mayCome(int candidate, int[] quantities) {
-        quantities[candidate]++;
+        int up = up(candidate, quantities);
+        quantities[candidate] += up;
         boolean allowed = choice.allows(quantities);
-        quantities[candidate]--;
+        quantities[candidate] -= up;
         return allowed;
     }
 }

@@ -36,7 +36,7 @@ final class BruteForce {
         int[] left = new int[quantities.length];
         for (int i = 0; i < quantities.length; i++) {
             Candidate candidate = choice.candidates().get(i);
-            left[i] = candidate.durable() ? 0 : quantities[i] * candidate.usesPerPiece();
+            left[i] = candidate.durable() ? 0 : (int) Math.floor(quantities[i] * candidate.usesPerPiece() + 1e-9);
             if (candidate.durable() && quantities[i] > 0) {
                 for (Service s : candidate.serves()) {
                     double[] row = effects[s.use()];

@@ -22,6 +22,9 @@ class OptimiserTest {
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
+    /** One piece twice, once, two thirds and half: tablets of which a dose is two, or one and a half in a party. */
+    private static final double[] PER_PIECE = {2, 2, 1, 1, 1 / 1.5, 0.5};
+
     private static Solution solve(Choice choice) {
         return new Optimiser(choice).prove(1e-9, PATIENCE);
     }
@@ -50,6 +53,25 @@ class OptimiserTest {
         assertThat(found.worth()).isCloseTo(12.2, within(1e-9));
         assertThat(found.gap()).isCloseTo(0, within(1e-8));
         assertThat(new Allocator(padsAndStrips(40)).worth(new int[] {0, 3})).isCloseTo(10.2, within(1e-9));
+    }
+
+    /** Two tablets are one dose: the odd one that the limit still allows would do nothing, and stays home. */
+    @Test
+    void halfADoseIsNone() {
+        Choice tablets = new Choice(
+                List.of(new Candidate("tablet", 0, 9, 0.5, false, List.of(new Service(0, 1)))),
+                List.of(new Use("pain", 10, List.of(0.9, 0.5, 0.2))),
+                List.of(),
+                List.of(grams(5, 1.0)),
+                OptionalInt.empty());
+        Solution.Found found = (Solution.Found) solve(tablets);
+        assertThat(found.quantities()).containsExactly(4);
+        assertThat(found.worth()).isCloseTo(14, within(1e-9));
+        Allocator allocator = new Allocator(tablets);
+        assertThat(allocator.worth(new int[] {5})).isCloseTo(14, within(1e-9));
+        assertThat(allocator.marginals(new int[] {5}).of(0).oneMore()).isCloseTo(2, within(1e-6));
+        assertThat(allocator.marginals(new int[] {5}).of(0).oneLess()).isZero();
+        assertThat(allocator.marginals(new int[] {4}).of(0).oneLess()).isCloseTo(5, within(1e-6));
     }
 
     @Test
@@ -124,14 +146,14 @@ class OptimiserTest {
         for (int i = 0; i < quantities.length; i++) {
             Candidate candidate = choice.candidates().get(i);
             int[] more = quantities.clone();
-            more[i]++;
+            more[i] += candidate.up(quantities[i]);
             if (!candidate.durable() && more[i] <= candidate.most() && choice.allows(more)) {
                 assertThat(allocator.worth(more))
                         .as("seed %d, one more %s", seed, candidate.id())
                         .isCloseTo(found.worth(), within(1e-5));
             }
             int[] fewer = quantities.clone();
-            fewer[i]--;
+            fewer[i] -= quantities[i] == 0 ? 1 : candidate.down(quantities[i]);
             if (fewer[i] >= candidate.least() && choice.allows(fewer)) {
                 assertThat(allocator.worth(fewer))
                         .as("seed %d, one less %s", seed, candidate.id())
@@ -220,7 +242,8 @@ class OptimiserTest {
             }
             masses.add(5.0 + random.nextInt(40));
             boolean durable = random.nextInt(3) == 0;
-            candidates.add(new Candidate("c" + i, 0, durable ? 1 : 3, 1 + random.nextInt(2), durable, serves));
+            candidates.add(new Candidate(
+                    "c" + i, 0, durable ? 1 : 3, PER_PIECE[random.nextInt(PER_PIECE.length)], durable, serves));
         }
         List<Floor> floors = random.nextBoolean()
                 ? List.of(new Floor("some", List.of(0, 1), 1 + random.nextInt(2), random.nextBoolean()))
