@@ -6,7 +6,6 @@ import hodeon.app.kit.MatService;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
-import hodeon.app.ready.ReadyService;
 import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
@@ -58,7 +57,7 @@ public class KitAtHand {
     public record Lying(Supply supply, int pieces, String where) {}
 
     public Optional<Place> place(StoredTrip trip, Stock all) {
-        return kits.ofTrip(trip.householdId(), trip.id()).flatMap(k -> ReadyService.place(k, all));
+        return kits.ofTrip(trip.householdId(), trip.id()).flatMap(k -> all.placeOf(k.id()));
     }
 
     /** In catalogue order; behind it the rescue medicine that people of the party carry. */

@@ -11,6 +11,7 @@ import hodeon.app.card.Card.PromptCard;
 import hodeon.app.kit.Kit;
 import hodeon.app.kit.KitService;
 import hodeon.app.kit.MatService;
+import hodeon.app.kit.Packed;
 import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
@@ -159,9 +160,14 @@ class Deck {
                 kit.map(Kit::pieces).orElseGet(() -> mats.onMat(household, trip).pieces());
         Optional<UUID> place =
                 kit.flatMap(k -> stock.placesOfKit(household, k.id()).stream().findFirst());
-        String weight = Figures.grams(catalogue.supplies().stream()
+        Mass planned = catalogue.supplies().stream()
                 .map(s -> s.mass().times(pieces.getOrDefault(s.id(), 0)))
-                .reduce(Mass.ZERO, Mass::plus));
+                .reduce(Mass.ZERO, Mass::plus);
+        Mass limit = trip.trip().limits().mass();
+        Optional<Packed> packed = kit.flatMap(k -> Packed.of(k, stock.of(household), limit));
+        String weight = packed.map(p -> p.grams() + " lie in it, " + Figures.grams(planned) + " planned"
+                        + (p.over().isEmpty() ? "" : "; " + p.over() + " over the limit"))
+                .orElse(Figures.grams(planned) + " planned");
         List<Pocket> pockets = place.map(p -> packed(household, p))
                 .filter(found -> !found.isEmpty())
                 .orElseGet(() -> byGroup(catalogue, pieces));

@@ -18,7 +18,7 @@ import java.util.stream.Collectors;
  * The curve of weight against coverage as it is drawn, with the kit on the mat as a point of its own.
  *
  * @param dots one for each point of the curve, with all that changes from the mat or from another point to it
- * @param marks where each severity is fully covered
+ * @param marks from where on little more can be done about each severity
  * @param from what changes are told from
  */
 record CurveView(
@@ -47,13 +47,14 @@ record CurveView(
             String gap,
             List<String> in,
             List<String> out,
-            List<Met> severities) {}
+            List<Met> severities,
+            Headline ifItHappens) {}
 
     record Met(String severity, String share) {}
 
     record Mine(String x, String y, String grams, String coverage) {}
 
-    /** @param triangles one for each degree of severity that is fully covered from here on, if several the worst first */
+    /** @param triangles one for each degree of severity about which little more can be done from here on, if several the worst first */
     record Mark(String x, String says, List<Integer> severities) {}
 
     record Tick(String at, String says) {}
@@ -90,18 +91,22 @@ record CurveView(
                         : "the kit of " + Figures.grams(points.get(from).grams()));
     }
 
-    /** Severities that are fully covered from the same point on share a mark. */
+    /** Severities about which little more can be done from the same point on share a mark. */
     private static List<Mark> marks(Curve curve, double most) {
         SortedMap<Integer, List<Integer>> byPoint = new TreeMap<>();
         for (int severity = Severity.WORST; severity > 0; severity--) {
             int of = severity;
-            curve.fullyCovers(severity).ifPresent(point -> byPoint.computeIfAbsent(point, p -> new ArrayList<>())
+            curve.nothingMoreFor(severity).ifPresent(point -> byPoint.computeIfAbsent(point, p -> new ArrayList<>())
                     .add(of));
         }
         return byPoint.entrySet().stream()
                 .map(e -> {
                     double grams = curve.points().get(e.getKey()).grams();
-                    String what = e.getValue().stream().map(Severity::label).collect(Collectors.joining("; "));
+                    Curve.Point there = curve.points().get(e.getKey());
+                    String what = e.getValue().stream()
+                            .map(s -> Severity.label(s) + " ("
+                                    + Figures.percent(there.bySeverity().get(s - 1)) + " met)")
+                            .collect(Collectors.joining("; "));
                     return new Mark(x(grams, most), Figures.grams(grams) + ": " + what, e.getValue());
                 })
                 .toList();
@@ -134,7 +139,8 @@ record CurveView(
                 point.gap() < 1e-6 ? "proven" : "within " + Figures.percent(point.gap()),
                 words(difference.in(), catalogue),
                 words(difference.out(), catalogue),
-                severities);
+                severities,
+                Headline.of(point.ifItHappens()));
     }
 
     private static List<Tick> across(double most) {

@@ -7,6 +7,7 @@ import hodeon.core.kit.Carry;
 import hodeon.core.kit.Curve;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Holds;
+import hodeon.core.kit.IfItHappens;
 import hodeon.core.kit.KitQuestion;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.Planner;
@@ -45,8 +46,10 @@ class KitCalculator {
      *
      * @param marginals what one piece more or less changes, for each supply that could come
      * @param floors why one piece less may not be, for each supply that a floor keeps
+     * @param ifItHappens what it can do about one event of each grave problem, the worst unanswered first
      */
-    record Weighing(Plan plan, Map<String, Marginal> marginals, Map<String, String> floors) {}
+    record Weighing(
+            Plan plan, Map<String, Marginal> marginals, Map<String, String> floors, List<IfItHappens> ifItHappens) {}
 
     public Recommendation recommend(TripCase of, Holds holds) {
         return recommendations.of(of, holds);
@@ -64,7 +67,8 @@ class KitCalculator {
                 .filter(id -> !question.exclusions().containsKey(id))
                 .forEach(id -> marginals.put(id, marginal.apply(id)));
         pieces.keySet().forEach(id -> question.floorKeeping(pieces, id).ifPresent(reason -> floors.put(id, reason)));
-        return new Weighing(planner.weigh(pieces), marginals, floors);
+        return new Weighing(
+                planner.weigh(pieces), marginals, floors, IfItHappens.of(question, pieces, IfItHappens.GRAVE));
     }
 
     @Cacheable(cacheNames = "exclusions", sync = true)

@@ -1,10 +1,13 @@
 package hodeon.app.kit;
 
 import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
+import hodeon.app.stock.StockService;
 import hodeon.app.trip.Progress;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.core.notice.Fault;
+import hodeon.core.units.Mass;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
@@ -33,8 +36,10 @@ class KitController {
     private final MatService mats;
     private final TripService trips;
     private final Progress progress;
+    private final StockService stock;
 
-    KitController(KitService kits, MatService mats, TripService trips, Progress progress) {
+    KitController(KitService kits, MatService mats, TripService trips, Progress progress, StockService stock) {
+        this.stock = stock;
         this.kits = kits;
         this.mats = mats;
         this.trips = trips;
@@ -51,6 +56,7 @@ class KitController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam String name,
+            @RequestParam(required = false) Optional<Long> version,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
@@ -67,10 +73,12 @@ class KitController {
                     member.householdId(),
                     id,
                     given,
-                    mats.mat(member.householdId(), trip).pieces());
+                    mats.freeze(member.householdId(), id, version.orElseGet(() -> mats.mat(member.householdId(), trip)
+                            .version())));
             next.addFlashAttribute("said", "Saved.");
-        } catch (OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
-            next.addFlashAttribute("said", "This kit was saved elsewhere a moment ago; look it over and save again.");
+        } catch (MatChangedElsewhere | OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
+            next.addFlashAttribute(
+                    "said", "This kit or its mat was changed elsewhere a moment ago; look it over and save again.");
         }
         return "redirect:/trips/" + id + "/kit";
     }
@@ -116,8 +124,16 @@ class KitController {
         Mat mat = mats.mat(member.householdId(), trip);
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Kit"));
         model.addAttribute("kit", kit.map(KitView::of).orElse(null));
+        Mass limit = trip.trip().limits().mass();
+        model.addAttribute(
+                "packed",
+                kit.flatMap(k -> Packed.of(k, stock.of(member.householdId()), limit))
+                        .orElse(null));
+        model.addAttribute("over", kit.map(k -> Packed.over(k.mass(), limit)).orElse(""));
+        model.addAttribute("limit", Figures.grams(limit));
         model.addAttribute("differs", kit.isPresent() && !kit.get().pieces().equals(mat.pieces()));
         model.addAttribute("kinds", mat.pieces().size());
+        model.addAttribute("version", mat.version());
         model.addAttribute(
                 "suggestedName", kit.map(Kit::name).orElse(shortened(trip.trip().name()) + " kit"));
         return "kit/kit";

@@ -9,15 +9,7 @@ import java.util.Locale;
 import java.util.UUID;
 
 /** A kit as its page and its printed contents list show it. */
-record KitView(
-        UUID id,
-        String name,
-        String savedAt,
-        String grams,
-        String litres,
-        int kinds,
-        int pieces,
-        List<GroupView> groups) {
+record KitView(UUID id, String name, String savedAt, String grams, String litres, int kinds, List<GroupView> groups) {
 
     record GroupView(String id, String name, String grams, List<LineView> lines) {}
 
@@ -46,7 +38,6 @@ record KitView(
                 Figures.grams(kit.mass()),
                 Figures.litres(kit.volume()),
                 kit.lines().size(),
-                kit.lines().stream().mapToInt(Kit.Line::pieces).sum(),
                 groups);
     }
 

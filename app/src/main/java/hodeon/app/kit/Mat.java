@@ -27,6 +27,7 @@ record Mat(
         long version,
         Map<String, Line> lines,
         boolean stale,
+        String declined,
         MatHistory.Around around) {
 
     static final long FIRST = -1;

@@ -83,6 +83,19 @@ class MatController {
                         + effect(mats.rebalance(member.householdId(), id, version)));
     }
 
+    /** Leaves the mat as it is, and does not offer this better kit again. */
+    @PostMapping("/keep")
+    String keep(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> asked,
+            RedirectAttributes next) {
+        return done(id, asked, next, () -> {
+            mats.declineBest(member.householdId(), id);
+            return "Kept as it is.";
+        });
+    }
+
     @PostMapping("/undo")
     String undo(
             @AuthenticationPrincipal Member member,

@@ -72,6 +72,13 @@ class MatPage {
                 Beam.of(plan, pieces.size(), trip.limits()),
                 Figures.percent(plan.coverage()),
                 proof(mat, plan, best),
+                Headline.of(weighing.ifItHappens()),
+                Better.of(
+                                mat,
+                                plan,
+                                best,
+                                KitCalculator.mass(mat.known(), best.pieces()).grams())
+                        .orElse(null),
                 pieces.size(),
                 warnings(mat, plan),
                 groups,

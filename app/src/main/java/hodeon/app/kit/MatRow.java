@@ -38,6 +38,9 @@ class MatRow {
     /** The number of the last step that is done; steps beyond it were taken back. */
     int done;
 
+    /** Which better kit was offered and not wanted; empty if none. */
+    String declined = "";
+
     @ElementCollection
     @CollectionTable(name = "mat_line", joinColumns = @JoinColumn(name = "trip_id"))
     @MapKeyColumn(name = "supply_id")

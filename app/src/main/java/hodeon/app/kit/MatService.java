@@ -117,6 +117,7 @@ public class MatService {
                 first ? Mat.FIRST : Mat.UNTOUCHED,
                 unheld(first ? best.first() : best.pieces()),
                 false,
+                "",
                 MatHistory.Around.NOTHING);
     }
 
@@ -178,6 +179,27 @@ public class MatService {
         row.tripVersion = trip.version();
         row.write(unheld(pieces));
         mats.save(row);
+    }
+
+    /**
+     * What was seen stays what it is: a proof that comes later no longer changes a mat that somebody has saved or taken along.
+     * Throws {@link MatChangedElsewhere} on a newer mat.
+     */
+    @Transactional
+    public Map<String, Integer> freeze(UUID householdId, UUID tripId, long openedVersion) {
+        Mat mat = opened(householdId, tripId, openedVersion);
+        if (!mat.touched()) {
+            begin(householdId, tripId, mat.pieces());
+        }
+        return mat.pieces();
+    }
+
+    /** Does not offer the better kit that is known now again. */
+    @Transactional
+    public void declineBest(UUID householdId, UUID tripId) {
+        Mat mat = mat(householdId, tripId);
+        String offered = Better.sign(calculator.recommend(mat.of(), mat.holds()).pieces());
+        mats.findByTripIdAndHouseholdId(tripId, householdId).ifPresent(row -> row.declined = offered);
     }
 
     /** Takes the last change back, if there is one. */
@@ -256,6 +278,7 @@ public class MatService {
                 version,
                 row.read(),
                 row.tripVersion != trip.version(),
+                row.declined,
                 history.around(row.tripId, row.done));
     }
 

@@ -38,7 +38,7 @@ class MatStep implements Progress.Later {
                         .pieces()
                         .equals(touched.orElseGet(() -> service.mat(householdId, trip))
                                 .pieces());
-        String saved = kit.map(k -> differs ? "differs from the mat" : Figures.grams(k.mass()) + ", saved")
+        String saved = kit.map(k -> differs ? "differs from the mat" : Figures.grams(k.mass()) + " planned")
                 .orElse("not saved yet");
         return List.of(
                 new Progress.Step("Mat", path + "/mat", mat, stale),

@@ -130,9 +130,7 @@ final class MatTiles {
             case "out" -> marks.add(new Mark("slash-circle", "left out by you"));
             case "elsewhere" -> marks.add(new Mark("elsewhere", "rides elsewhere"));
             case "wanted" ->
-                marks.add(new Mark(
-                        "wanted",
-                        "recommended: " + Figures.pieces(best.pieces().getOrDefault(supply.id(), 0), supply)));
+                marks.add(new Mark("wanted", "recommended: " + best.pieces().getOrDefault(supply.id(), 0)));
             case "never" -> {
                 Exclusion exclusion = exclusions.get(supply.id());
                 marks.add(new Mark("slash-circle", exclusion == null ? "stays out" : Reasons.brief(exclusion)));

@@ -17,6 +17,8 @@ record MatView(
         Beam beam,
         String coverage,
         String proof,
+        Headline ifItHappens,
+        @Nullable Better better,
         int kinds,
         List<String> warnings,
         List<GroupView> groups,

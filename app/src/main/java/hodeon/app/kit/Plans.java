@@ -64,7 +64,7 @@ public class Plans {
 
     public Told save(UUID householdId, UUID tripId, String name) {
         Mat mat = mats.mat(householdId, tripId);
-        UUID id = kits.save(householdId, tripId, name, mat.pieces());
+        UUID id = kits.save(householdId, tripId, name, mats.freeze(householdId, tripId, mat.version()));
         return told(kits.find(householdId, id), knowledge.of(householdId).catalogue());
     }
 

@@ -96,7 +96,8 @@ class PruneController {
         model.addAttribute("left", left.size());
         model.addAttribute("grams", Figures.grams(plan.mass()));
         model.addAttribute(
-                "over", plan.mass().compareTo(mat.trip().trip().limits().mass()) > 0);
+                "over",
+                over(plan.mass().grams() - mat.trip().trip().limits().mass().grams()));
         if (pass.over() || left.isEmpty()) {
             return "kit/prune-end";
         }
@@ -129,6 +130,11 @@ class PruneController {
             next.addFlashAttribute("conflict", true);
         }
         return "redirect:/trips/" + id + "/mat/prune/pass";
+    }
+
+    /** So many grams over, in words; empty if none. */
+    private static String over(double grams) {
+        return grams > 0 ? Figures.grams(grams) : "";
     }
 
     private Plan weighed(Mat mat) {

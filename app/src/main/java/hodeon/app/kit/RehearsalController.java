@@ -3,14 +3,17 @@ package hodeon.app.kit;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.trip.Progress;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.KitQuestion;
 import hodeon.core.kit.Rehearsal;
 import hodeon.core.kit.RehearsalResult;
 import hodeon.core.kit.RehearsalResult.Estimate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -74,10 +77,31 @@ class RehearsalController {
             severities.add(new SeverityRow(SEVERITIES.get(s - 1), Figures.percent(met.value()), error(met)));
         }
         model.addAttribute("severities", severities);
+        model.addAttribute(
+                "ifItHappens",
+                Headline.of(
+                        calculator.weigh(mat.of(), mat.along(), mat.pieces()).ifItHappens()));
         model.addAttribute("ranOut", ranOut(result, question));
         model.addAttribute("trip", shown);
         model.addAttribute("happenings", happenings(mat, question, shown));
         return "kit/rehearse";
+    }
+
+    /**
+     * “Paracetamol 500 mg: 2 tablets”; of a roll that lasts “Cloth tape, for 2 uses”, of a tool its name.
+     *
+     * @param before uses given of each candidate, so that a whole trip never gives more pieces than there are
+     */
+    private static String given(Rehearsal.Given given, KitQuestion question, Map<Integer, Integer> before) {
+        Supply supply = question.supply(given.candidate());
+        int uses = before.getOrDefault(given.candidate(), 0);
+        before.put(given.candidate(), uses + given.pieces());
+        if (supply.durable()) {
+            return supply.name();
+        }
+        return supply.usesPerPiece() > 1
+                ? supply.name() + ", for " + Figures.counted(given.pieces(), "use")
+                : Figures.named(supply.piecesFor(uses + given.pieces()) - supply.piecesFor(uses), supply);
     }
 
     private static String error(Estimate estimate) {
@@ -99,17 +123,13 @@ class RehearsalController {
     }
 
     private List<Happening> happenings(Mat mat, KitQuestion question, int trip) {
+        Map<Integer, Integer> before = new HashMap<>();
         Rehearsal rehearsal = calculator.rehearsal(mat.of(), mat.along(), mat.pieces());
         return rehearsal.replay(SEED, trip - 1L).stream()
                 .map(p -> {
                     KitQuestion.NeededStep step = question.steps().get(rehearsal.use(p.want()));
                     String given = p.given().stream()
-                            .map(g -> g.pieces() + " × "
-                                    + question.choice()
-                                            .candidates()
-                                            .get(g.candidate())
-                                            .id()
-                                            .replace('-', ' '))
+                            .map(g -> given(g, question, before))
                             .collect(Collectors.joining(", "));
                     return new Happening(
                             p.want().day(),

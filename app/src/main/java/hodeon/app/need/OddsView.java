@@ -51,7 +51,7 @@ record OddsView(List<Part> parts, List<String> impossible, int width) {
     private record Counted(ProblemForecast problem, EventCount events, double before) {
 
         double concern() {
-            return events.atLeastOne() * problem.problem().worth();
+            return events.atLeastOne() * severity();
         }
 
         int severity() {

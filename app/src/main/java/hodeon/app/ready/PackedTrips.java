@@ -43,7 +43,7 @@ public class PackedTrips {
         List<Packed> packed = new ArrayList<>();
         for (StoredTrip trip : trips.all(household)) {
             if (!trip.trip().end().isBefore(today)) {
-                Optional.ofNullable(byTrip.get(trip.id())).ifPresent(kit -> ReadyService.place(kit, all)
+                Optional.ofNullable(byTrip.get(trip.id())).ifPresent(kit -> all.placeOf(kit.id())
                         .ifPresent(place -> packed.add(new Packed(trip, kit, place))));
             }
         }

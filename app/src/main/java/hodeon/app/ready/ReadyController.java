@@ -70,7 +70,7 @@ class ReadyController {
         StoredTrip trip = trips.find(member.householdId(), id);
         Stock all = stock.of(member.householdId());
         Optional<Kit> kit = kits.ofTrip(member.householdId(), id);
-        Optional<Place> place = kit.flatMap(k -> ReadyService.place(k, all));
+        Optional<Place> place = kit.flatMap(k -> all.placeOf(k.id()));
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Ready"));
         model.addAttribute("wants", ready.wants(trip, all));
         model.addAttribute("kit", kit.map(Kit::name).orElse(""));

@@ -3,6 +3,7 @@ package hodeon.app.ready;
 import hodeon.app.check.CheckService;
 import hodeon.app.kit.Kit;
 import hodeon.app.kit.KitService;
+import hodeon.app.kit.Packed;
 import hodeon.app.kit.Readiness;
 import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
@@ -64,7 +65,7 @@ public class ReadyService {
         if (kit.isEmpty()) {
             return wants;
         }
-        Optional<Place> place = place(kit.get(), all);
+        Optional<Place> place = all.placeOf(kit.get().id());
         if (place.isEmpty()) {
             wants.add(Want.open(
                     "no place says it holds “" + kit.get().name() + "”",
@@ -73,6 +74,12 @@ public class ReadyService {
             return wants;
         }
         List<Held> held = all.inKit(place.get().id());
+        Packed.of(kit.get(), all, trip.trip().limits().mass())
+                .filter(p -> !p.over().isEmpty())
+                .ifPresent(p -> wants.add(Want.open(
+                        "what lies in it weighs " + p.grams() + ", " + p.over() + " over the limit",
+                        "Take something out",
+                        "/stock/places/" + place.get().id())));
         wants.addAll(shortages(trip, kit.get(), place.get(), held, all));
         wants.addAll(rescue(trip, place.get(), held, all));
         LocalDate start = trip.trip().start();
@@ -88,13 +95,6 @@ public class ReadyService {
                     Map.of("place", place.get().id().toString(), "rhythm", Rhythm.BEFORE_TRIP.name())));
         }
         return wants;
-    }
-
-    /** The place whose plan is this kit. */
-    public static Optional<Place> place(Kit kit, Stock all) {
-        return all.kits().stream()
-                .filter(p -> p.kitId().filter(kit.id()::equals).isPresent())
-                .findFirst();
     }
 
     private static List<Want> shortages(StoredTrip trip, Kit kit, Place place, List<Held> held, Stock all) {

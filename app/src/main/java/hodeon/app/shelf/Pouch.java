@@ -1,9 +1,12 @@
 package hodeon.app.shelf;
 
 import hodeon.app.kit.Kit;
+import hodeon.app.kit.Packed;
 import hodeon.app.shell.Figures;
+import hodeon.app.stock.Stock;
 import hodeon.app.trip.StoredTrip;
 import hodeon.core.catalogue.Group;
+import hodeon.core.units.Mass;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -27,6 +30,7 @@ record Pouch(
         String kinds,
         List<Layer> layers,
         String fillSays,
+        String over,
         String first,
         String state,
         boolean fine) {
@@ -39,18 +43,24 @@ record Pouch(
 
     record Layer(String group, String name, String y, String height, String markY, boolean marked, boolean odd) {}
 
-    static Pouch of(Kit kit, Optional<StoredTrip> trip, Optional<TripCard> coming, String first) {
+    static Pouch of(Kit kit, Stock owned, Optional<StoredTrip> trip, Optional<TripCard> coming, String first) {
         double full = trip.map(t -> t.trip().limits().mass().grams()).orElse(FULL_GRAMS);
+        Mass limit = new Mass(Math.round(1000 * full));
+        Optional<Packed> packed = Packed.of(kit, owned, limit);
+        Mass mass = packed.map(Packed::mass).orElse(kit.mass());
+        boolean over = trip.isPresent() && mass.compareTo(limit) > 0;
         String state = coming.map(c -> "for " + c.name() + ": " + c.state())
                 .orElse(trip.map(t -> "was along on " + t.trip().name()).orElse("for no trip yet"));
         return new Pouch(
                 kit.id(),
                 kit.name(),
-                Figures.grams(kit.mass()),
+                Figures.grams(mass),
                 Figures.counted(kit.lines().size(), "kind"),
                 layers(kit, full),
-                Math.round(100 * kit.mass().grams() / full) + " % of " + Figures.grams(full)
+                (packed.isPresent() ? "lies in it, " + Figures.grams(kit.mass()) + " planned; " : "planned; ")
+                        + Math.round(100 * mass.grams() / full) + " % of " + Figures.grams(full)
                         + (trip.isPresent() ? ", its trip's limit" : ""),
+                over ? Figures.grams(mass.grams() - full) + " over" : "",
                 first,
                 state,
                 coming.map(TripCard::ready).orElse(true));

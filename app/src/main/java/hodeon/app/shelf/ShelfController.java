@@ -139,12 +139,12 @@ class ShelfController {
                 .flatMap(id -> trips.stream().filter(t -> t.id().equals(id)).findFirst());
         Stream<TripCard> card = coming.stream()
                 .filter(c -> trip.isPresent() && c.id().equals(trip.get().id()));
-        return Pouch.of(kit, trip, card.findFirst(), first(kit, owned, today));
+        return Pouch.of(kit, owned, trip, card.findFirst(), first(kit, owned, today));
     }
 
     /** What expires first of what lies in a kit. */
     private static String first(Kit kit, Stock owned, LocalDate today) {
-        return ReadyService.place(kit, owned)
+        return owned.placeOf(kit.id())
                 .flatMap(p -> owned.inKit(p.id()).stream()
                         .filter(h -> h.good().isPresent())
                         .min(Held.FIRST_EXPIRED))

@@ -4,6 +4,7 @@ import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
+import hodeon.core.units.Mass;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -61,6 +62,23 @@ public record Stock(Map<String, Supply> supplies, Map<UUID, Place> places, List<
                                 .filter(kit::equals)
                                 .isPresent())
                 .toList();
+    }
+
+    /** What the things in a kit weigh together as the catalogue has them; what it no longer has weighs nothing. */
+    public Mass mass(UUID kit) {
+        return inKit(kit).stream()
+                .flatMap(h ->
+                        Optional.ofNullable(supplies.get(h.lot().supply()))
+                                .map(s -> s.mass().times(h.pieces()))
+                                .stream())
+                .reduce(Mass.ZERO, Mass::plus);
+    }
+
+    /** The place whose plan is this saved kit. */
+    public Optional<Place> placeOf(UUID savedKit) {
+        return kits().stream()
+                .filter(p -> p.kitId().filter(savedKit::equals).isPresent())
+                .findFirst();
     }
 
     public List<Place> kits() {

@@ -224,7 +224,14 @@ class BalancePageTest extends WebTest {
         }
         Mat proven = mat(trip);
         Mat first = new Mat(
-                proven.trip(), proven.known(), proven.suitability(), Mat.FIRST, proven.lines(), false, proven.around());
+                proven.trip(),
+                proven.known(),
+                proven.suitability(),
+                Mat.FIRST,
+                proven.lines(),
+                false,
+                "",
+                proven.around());
         assertThat(pages.of(first, MatLook.of(Map.of()), null).searching()).isTrue();
         assertThat(pages.of(proven, MatLook.of(Map.of()), null).searching()).isFalse();
     }

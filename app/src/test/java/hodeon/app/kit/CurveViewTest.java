@@ -21,9 +21,15 @@ class CurveViewTest {
     @Test
     void pointsLieWhereTheirGramsAndCoverageSayAndEachTellsWhatChanges() {
         Curve curve = new Curve(List.of(
-                new Curve.Point(100, 90, 0.25, 0.01, Map.of("shears", 1), List.of(0.2, 0.3, 0.4, 0.5, 0.98)),
+                new Curve.Point(100, 90, 0.25, 0.01, Map.of("shears", 1), List.of(0.2, 0.3, 0.4, 0.5, 0.98), List.of()),
                 new Curve.Point(
-                        1000, 1000, 1, 0, Map.of("shears", 1, "gauze-large", 3), List.of(0.9, 0.9, 0.9, 0.9, 0.98))));
+                        1000,
+                        1000,
+                        1,
+                        0,
+                        Map.of("shears", 1, "gauze-large", 3),
+                        List.of(0.9, 0.9, 0.9, 0.9, 0.98),
+                        List.of())));
         Plan mine = new Plan(
                 Map.of("shears", 2, "whistle", 1),
                 Mass.ofGrams(500),

@@ -161,6 +161,7 @@ class KitPageTest extends WebTest {
     void anotherHouseholdNeitherSeesNorChangesMatOrKit() throws Exception {
         String trip = trip(mine, "Private plans");
         send(mine, trip + "/kit", "name", "Private box");
+        Map<String, Integer> onMat = mat(trip).pieces();
         UUID kit = kits.all(mine.householdId()).getFirst().id();
         for (String page : new String[] {"", "/contents", "/contents.csv"}) {
             open(others, "/kits/" + kit + page)
@@ -174,7 +175,7 @@ class KitPageTest extends WebTest {
                     .andExpect(status().isNotFound());
         }
         send(others, trip + "/mat/rebalance", "version", "0").andExpect(status().isNotFound());
-        assertThat(mat(trip).touched()).isFalse();
+        assertThat(mat(trip).pieces()).isEqualTo(onMat);
         assertThat(kits.find(mine.householdId(), kit).name()).isEqualTo("Private box");
     }
 

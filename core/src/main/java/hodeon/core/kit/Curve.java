@@ -21,8 +21,8 @@ public record Curve(List<Point> points) {
     /** How many points a curve has unless told otherwise. */
     public static final int POINTS = 14;
 
-    /** What counts as fully covered: the last per cent never ends. */
-    public static final double FULLY = 0.99;
+    /** What counts as all that can be done: the last per cent never ends. */
+    public static final double NEARLY = 0.99;
 
     /**
      * @param limitGrams the mass limit
@@ -31,6 +31,7 @@ public record Curve(List<Point> points) {
      * @param gap how far below the proven best its worth may be, as a share
      * @param pieces by supply id
      * @param bySeverity the same share for the problems of severity 1 to 5 alone
+     * @param ifItHappens what the kit can do about one event of each grave problem, the worst unanswered first
      */
     public record Point(
             double limitGrams,
@@ -38,7 +39,8 @@ public record Curve(List<Point> points) {
             double coverage,
             double gap,
             Map<String, Integer> pieces,
-            List<Double> bySeverity) {}
+            List<Double> bySeverity,
+            List<IfItHappens> ifItHappens) {}
 
     public Curve {
         points = List.copyOf(points);
@@ -46,15 +48,15 @@ public record Curve(List<Point> points) {
 
     /**
      * The lightest point from which on nothing that can be carried does much more about problems of one severity, 1 to 5:
-     * it meets {@value #FULLY} or more of what the best point for them meets. Empty for a curve without points.
+     * it meets {@value #NEARLY} or more of what the best point for them meets, which may be little. Empty for a curve without points.
      */
-    public OptionalInt fullyCovers(int severity) {
+    public OptionalInt nothingMoreFor(int severity) {
         double most = points.stream()
                 .mapToDouble(p -> p.bySeverity().get(severity - 1))
                 .max()
                 .orElse(0);
         return IntStream.range(0, points.size())
-                .filter(i -> points.get(i).bySeverity().get(severity - 1) >= FULLY * most)
+                .filter(i -> points.get(i).bySeverity().get(severity - 1) >= NEARLY * most)
                 .findFirst();
     }
 
@@ -68,22 +70,23 @@ public record Curve(List<Point> points) {
                 .parallel()
                 .boxed()
                 .flatMap(i -> solutions.get(i) instanceof Solution.Found kit
-                        ? Stream.of(point(planner, choice, limits.get(i), kit))
+                        ? Stream.of(point(question, planner, limits.get(i), kit))
                         : Stream.empty())
                 .toList());
     }
 
-    private static Point point(Planner planner, Choice choice, double limit, Solution.Found kit) {
+    private static Point point(KitQuestion question, Planner planner, double limit, Solution.Found kit) {
         Map<String, Integer> pieces = planner.contents(kit.quantities());
         Plan plan = planner.weigh(pieces);
         return new Point(
                 limit,
-                choice.limits().getFirst().taken(kit.array()),
+                question.choice().limits().getFirst().taken(kit.array()),
                 plan.coverage(),
                 kit.gap(),
                 pieces,
                 IntStream.rangeClosed(1, Severity.WORST)
                         .mapToObj(plan::coverageOf)
-                        .toList());
+                        .toList(),
+                IfItHappens.of(question, pieces, IfItHappens.GRAVE));
     }
 }

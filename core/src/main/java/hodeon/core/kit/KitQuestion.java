@@ -88,12 +88,13 @@ public record KitQuestion(
             boolean excluded = exclusions.containsKey(supply.id());
             int pinned = excluded ? -1 : holds.pins().getOrDefault(supply.id(), -1);
             int most = excluded ? 0 : pinned >= 0 ? pinned : sensible.most(supply);
-            candidates.add(candidate(supply.id(), supply, Math.max(pinned, 0), most, byCapability, steps));
+            candidates.add(candidate(supply.id(), supply, Math.max(pinned, 0), most, byCapability, steps, suitability));
         }
         for (Supply supply : catalogue.supplies()) {
             int pieces = holds.elsewhere().getOrDefault(supply.id(), 0);
             if (pieces > 0) {
-                candidates.add(candidate(ELSEWHERE + supply.id(), supply, pieces, pieces, byCapability, steps));
+                candidates.add(
+                        candidate(ELSEWHERE + supply.id(), supply, pieces, pieces, byCapability, steps, suitability));
             }
         }
         List<Floor> letGo = new ArrayList<>();
@@ -158,7 +159,7 @@ public record KitQuestion(
     }
 
     /** The supply behind a candidate, whether it is in the kit or rides elsewhere. */
-    Supply supply(int candidate) {
+    public Supply supply(int candidate) {
         String id = choice.candidates().get(candidate).id();
         return candidate < catalogue.supplies().size()
                 ? catalogue.supplies().get(candidate)
@@ -206,13 +207,15 @@ public record KitQuestion(
             int least,
             int most,
             Map<String, List<Integer>> byCapability,
-            List<NeededStep> steps) {
+            List<NeededStep> steps,
+            Suitability suitability) {
+        Set<String> unsuited = suitability.contraindicated(supply.id()).keySet();
         List<Service> serves = new ArrayList<>();
         supply.serves().forEach((capability, tier) -> byCapability
                 .getOrDefault(capability, List.of())
                 .forEach(use -> {
-                    double effect =
-                            tier.effect() * fit(supply, steps.get(use).problem().exposure());
+                    double effect = tier.effect()
+                            * fit(supply, unsuited, steps.get(use).problem().exposure());
                     if (effect > 0) {
                         serves.add(new Service(use, effect));
                     }
@@ -221,16 +224,22 @@ public record KitQuestion(
         return new Candidate(id, least, most, supply.usesPerPiece(), supply.durable(), serves);
     }
 
-    /** The share of those who could have a problem whom a supply fits: what comes in one size does its work for those. */
-    private static double fit(Supply supply, Exposure exposure) {
-        if (supply.sizes().isEmpty() || exposure.people().isEmpty()) {
+    /**
+     * The share of those who could have a problem whom a supply fits and who may have it: what comes in one size, and medicine that
+     * is not for children, does its work for the others.
+     */
+    private static double fit(Supply supply, Set<String> unsuited, Exposure exposure) {
+        if ((supply.sizes().isEmpty() && unsuited.isEmpty())
+                || exposure.people().isEmpty()) {
             return 1;
         }
         double fitting = 0;
         double all = 0;
         for (Exposure.OfPerson person : exposure.people()) {
             all += person.factor();
-            fitting += Cautions.fits(supply, person.person()) ? person.factor() : 0;
+            boolean may = Cautions.fits(supply, person.person())
+                    && !unsuited.contains(person.person().name());
+            fitting += may ? person.factor() : 0;
         }
         return all == 0 ? 1 : fitting / all;
     }

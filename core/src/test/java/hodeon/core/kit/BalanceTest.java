@@ -70,7 +70,7 @@ class BalanceTest {
         Curve curve = Curve.of(QUESTION, Curve.POINTS, PATIENCE);
         for (int severity = 1; severity <= 5; severity++) {
             int of = severity;
-            int from = curve.fullyCovers(severity).orElseThrow();
+            int from = curve.nothingMoreFor(severity).orElseThrow();
             double best = curve.points().stream()
                     .mapToDouble(p -> p.bySeverity().get(of - 1))
                     .max()
@@ -80,7 +80,7 @@ class BalanceTest {
                 assertThat(lighter.bySeverity().get(of - 1)).isLessThan(0.99 * best);
             }
         }
-        assertThat(new Curve(List.of()).fullyCovers(5)).isEmpty();
+        assertThat(new Curve(List.of()).nothingMoreFor(5)).isEmpty();
     }
 
     @Test

@@ -36,6 +36,20 @@ public record Choice(
             }
         }
 
+        /** The same for these uses alone, which are numbered anew in their order; the range of pieces no longer matters. */
+        public Candidate serving(List<Integer> uses) {
+            return new Candidate(
+                    id,
+                    0,
+                    Integer.MAX_VALUE,
+                    usesPerPiece,
+                    durable,
+                    serves.stream()
+                            .filter(s -> uses.contains(s.use()))
+                            .map(s -> new Service(uses.indexOf(s.use()), s.effect()))
+                            .toList());
+        }
+
         /** Whole uses that so many pieces serve. */
         public int uses(int pieces) {
             return (int) Math.floor(pieces * usesPerPiece + Limit.ROUNDING);
