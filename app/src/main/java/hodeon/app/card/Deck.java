@@ -184,8 +184,8 @@ class Deck {
             for (Held held : all.at(place.id())) {
                 here.merge(held.lot().supply(), held.pieces(), Integer::sum);
                 held.good()
-                        .ifPresent(g -> until.merge(
-                                held.lot().supply(), g.day().toString(), (a, b) -> a.compareTo(b) < 0 ? a : b));
+                        .ifPresent(
+                                g -> until.merge(held.lot().supply(), g.said(), (a, b) -> a.compareTo(b) < 0 ? a : b));
             }
             if (!here.isEmpty()) {
                 pockets.add(new Pocket(

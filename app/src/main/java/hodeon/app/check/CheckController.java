@@ -134,7 +134,8 @@ class CheckController {
         for (Line line : round.lines()) {
             LotView lot = Optional.ofNullable(byLot.get(line.lot()))
                     .map(h -> LotView.of(h, there, today))
-                    .orElseGet(() -> LotView.gone(line.lot(), line.place(), there));
+                    .orElseGet(() -> LotView.gone(
+                            line.lot(), line.place(), stock.supplyOf(member.householdId(), line.lot()), there));
             lines.add(new LineView(
                     line.position(),
                     there.placeName(line.place()),

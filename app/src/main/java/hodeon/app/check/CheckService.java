@@ -2,6 +2,7 @@ package hodeon.app.check;
 
 import hodeon.app.shell.NotHere;
 import hodeon.app.stock.Cause;
+import hodeon.app.stock.MissingThings;
 import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockLedger;
@@ -22,6 +23,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,9 +36,11 @@ public class CheckService {
     private final RoundRepository rounds;
     private final StockService stock;
     private final StockLedger ledger;
+    private final MissingThings missing;
     private final Clock clock;
 
-    CheckService(RoundRepository rounds, StockService stock, StockLedger ledger, Clock clock) {
+    CheckService(RoundRepository rounds, StockService stock, StockLedger ledger, MissingThings missing, Clock clock) {
+        this.missing = missing;
         this.rounds = rounds;
         this.stock = stock;
         this.ledger = ledger;
@@ -87,7 +91,10 @@ public class CheckService {
     }
 
     private static boolean covers(Rhythm rhythm, Stock all, Held held) {
-        Supply supply = all.supplies().get(held.lot().supply());
+        return covers(rhythm, all.supplies().get(held.lot().supply()));
+    }
+
+    private static boolean covers(Rhythm rhythm, @Nullable Supply supply) {
         return supply == null || rhythm.covers(supply);
     }
 
@@ -113,6 +120,15 @@ public class CheckService {
                     line.lotId = h.lot().id();
                     line.placeId = h.place();
                     line.seen = h.pieces();
+                    round.lines.add(line);
+                });
+        missing.at(household, there).stream()
+                .filter(m -> covers(rhythm, there.supplies().get(m.supply())))
+                .forEach(m -> {
+                    RoundRow.Line line = new RoundRow.Line();
+                    line.lotId = m.lot();
+                    line.placeId = m.place();
+                    line.seen = 0;
                     round.lines.add(line);
                 });
         return rounds.save(round).id;

@@ -1,6 +1,5 @@
 package hodeon.app.kit;
 
-import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.kit.IfItHappens;
 import java.util.List;
@@ -36,7 +35,7 @@ record Headline(List<Row> worst, List<Row> others) {
                 answer.problem().problem().name(),
                 IntStream.range(0, answer.severity()).boxed().toList(),
                 Severity.label(answer.severity()),
-                Math.round(100 * answer.met()) == 0 ? "nothing" : Figures.percent(answer.met()),
+                Math.round(100 * answer.met()) == 0 ? "nothing" : Math.round(100 * answer.met()) + " %",
                 String.join(", ", answer.lacking()),
                 answer.met() < 0.5);
     }

@@ -5,6 +5,7 @@ import hodeon.app.shell.Figures;
 import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
 import hodeon.app.trip.TripService;
+import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Held;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -83,7 +84,8 @@ class Reminders {
         Held first = held.getFirst();
         String place = all.placeName(first.place());
         List<String> names = held.stream()
-                .map(h -> all.named(h.pieces(), h.lot().supply()))
+                .map(h -> all.named(h.pieces(), h.lot().supply())
+                        + (h.good().filter(GoodUntil::assumed).isPresent() ? " (date assumed)" : ""))
                 .sorted()
                 .toList();
         String title = names.size() == 1

@@ -4,6 +4,7 @@ import hodeon.app.household.Member;
 import hodeon.app.shell.Cells;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Texts;
+import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockHistory;
 import hodeon.app.stock.StockService;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -35,6 +37,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The restock page: from home first, then whole packs; ticking off, putting away, prices and spending. */
 @Controller
 class RestockController {
+
+    private static final double LEAST_COST = 0.01;
 
     private final RestockService restock;
     private final StockService stock;
@@ -91,13 +95,14 @@ class RestockController {
                 answer.restock().old().stream().map(h -> old(h, all, today)).toList());
         List<BuyView> buys = answer.purchases().stream().map(p -> buy(p, all)).toList();
         model.addAttribute("buys", buys);
-        model.addAttribute(
-                "cost",
-                Figures.money(answer.purchases().stream()
-                        .mapToDouble(p -> p.packs().cost().amount())
-                        .sum()));
         model.addAttribute("inBasket", buys.stream().filter(BuyView::ticked).count());
+        double cost = answer.purchases().stream()
+                .mapToDouble(p -> p.packs().cost().amount())
+                .sum();
+        model.addAttribute("headline", headline(answer, buys.size(), cost));
         model.addAttribute("planned", answer.until().size());
+        model.addAttribute("compared", names(all, id -> answer.until().containsKey(id)));
+        model.addAttribute("notCompared", names(all, id -> !answer.until().containsKey(id)));
         model.addAttribute(
                 "kits", all.kits().stream().filter(k -> k.kitId().isEmpty()).toList());
         model.addAttribute("shelves", all.shelves());
@@ -110,6 +115,26 @@ class RestockController {
         return "restock/restock";
     }
 
+    /** Nothing is missing only where something was compared; what costs less than a cent is not said to cost. */
+    private static String headline(RestockService.Answer answer, int buys, double cost) {
+        if (answer.until().isEmpty()) {
+            return "Nothing to compare yet";
+        } else if (buys == 0) {
+            return answer.restock().fills().isEmpty()
+                    ? "Nothing is missing"
+                    : "Nothing to buy: home has what is missing";
+        }
+        return "To buy: " + Figures.counted(buys, "kind")
+                + (cost < LEAST_COST ? "" : " for about " + Figures.money(cost));
+    }
+
+    private static String names(Stock all, Predicate<UUID> which) {
+        return all.kits().stream()
+                .filter(k -> which.test(k.id()))
+                .map(Place::name)
+                .collect(Collectors.joining(", "));
+    }
+
     private static FillView fill(Restock.Fill fill, Stock all, Map<UUID, LocalDate> until) {
         return new FillView(
                 fill.from().lot().supply(),
@@ -120,7 +145,7 @@ class RestockController {
                 all.placeName(fill.to()),
                 fill.to(),
                 String.valueOf(until.get(fill.to())),
-                fill.from().good().map(g -> "good until " + g.day()).orElse("does not expire"));
+                fill.from().good().map(g -> "good until " + g.said()).orElse("does not expire"));
     }
 
     private static OldView old(Held held, Stock all, LocalDate today) {
@@ -129,7 +154,7 @@ class RestockController {
                 all.nameOf(held.lot().supply()),
                 all.counted(held.pieces(), held.lot().supply()),
                 all.placeName(held.place()),
-                held.lastDay().toString(),
+                held.until(),
                 held.lastDay().isBefore(today));
     }
 

@@ -3,6 +3,7 @@ package hodeon.app.restock;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.Stock;
+import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Ledger.TooFew;
 import java.util.List;
 import java.util.Optional;
@@ -62,7 +63,7 @@ class RotateController {
                 s.answer().moves().stream()
                         .map(m -> new MoveView(
                                 all.counted(m.pieces(), s.supply()),
-                                m.held().good().map(g -> g.day().toString()).orElse("no date"),
+                                m.held().good().map(GoodUntil::said).orElse("no date"),
                                 all.placeName(m.held().place()),
                                 all.placeName(m.to())))
                         .toList(),

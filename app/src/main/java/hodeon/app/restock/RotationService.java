@@ -41,6 +41,9 @@ public class RotationService {
         this.clock = clock;
     }
 
+    /** A move that saves less than a cent is no advice. */
+    private static final double LEAST_SAVED = 1;
+
     /**
      * What to move of one supply.
      *
@@ -83,7 +86,7 @@ public class RotationService {
                     worth(held, all));
             if (!answer.exact()) {
                 tooMany.add(supply);
-            } else if (!answer.moves().isEmpty()) {
+            } else if (!answer.moves().isEmpty() && answer.saved() >= LEAST_SAVED) {
                 suggestions.add(new Suggestion(supply, answer, at));
             }
         });

@@ -78,26 +78,26 @@ public record LotView(
                 stock.piece(lot.supply()),
                 stock.counted(held.pieces(), lot.supply()),
                 detail(lot),
-                held.good().map(g -> g.day().toString()).orElse("does not expire"),
+                held.until(),
                 held.good().map(g -> why(g, lot)).orElse(""),
                 held.good().map(g -> Days.away(g.day(), today)).orElse(""),
                 state(held, today));
     }
 
     /** A lot of which nothing is left at a place. */
-    public static LotView gone(UUID lot, UUID place, Stock stock) {
+    public static LotView gone(UUID lot, UUID place, String supply, Stock stock) {
         return new LotView(
                 lot,
                 place,
                 stock.placeName(place),
-                "",
-                "Nothing is left of it",
+                supply,
+                stock.nameOf(supply),
                 "",
                 0,
-                "pieces",
+                stock.piece(supply),
                 "none",
                 "",
-                "",
+                "nothing is left of it",
                 "",
                 "",
                 State.FINE);
@@ -119,7 +119,8 @@ public record LotView(
             case OPENED -> "opened " + lot.opened().map(LocalDate::toString).orElse("");
             case DECANTED ->
                 "decanted " + lot.decanted().map(LocalDate::toString).orElse("");
-            case WITHDRAWN, TYPICAL -> good.reason().words();
+            case WITHDRAWN -> good.reason().words();
+            case TYPICAL -> good.reason().words() + " of such things";
         };
     }
 

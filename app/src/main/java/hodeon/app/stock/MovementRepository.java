@@ -1,6 +1,7 @@
 package hodeon.app.stock;
 
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,6 +27,12 @@ interface MovementRepository extends JpaRepository<MovementRow, UUID> {
 
     @Query("select m.undoes from MovementRow m where m.householdId = :householdId and m.undoes in :numbers")
     List<Long> undoneOf(UUID householdId, List<Long> numbers);
+
+    /** The last movement of each lot away from these places, in the order they were made. */
+    @Query("select m from MovementRow m where m.householdId = :householdId and m.fromPlace in :places and m.number ="
+            + " (select max(n.number) from MovementRow n where n.householdId = :householdId and n.lotId = m.lotId"
+            + " and n.fromPlace = m.fromPlace) order by m.number")
+    List<MovementRow> lastAway(UUID householdId, Collection<UUID> places);
 
     /** Pieces of a lot that left a place; read from one index alone. */
     record Left(UUID lot, UUID place, long pieces) {}

@@ -43,16 +43,13 @@ record PlaceView(
                 held.isEmpty()
                         ? "empty"
                         : Figures.counted(
-                                        held.stream()
-                                                .map(h -> h.lot().supply())
-                                                .distinct()
-                                                .count(),
-                                        "kind") + ", "
-                                + Figures.counted(
-                                        held.stream().mapToInt(Held::pieces).sum(), "piece"),
+                                held.stream()
+                                        .map(h -> h.lot().supply())
+                                        .distinct()
+                                        .count(),
+                                "kind"),
                 Figures.grams(mass),
-                first.map(h -> stock.nameOf(h.lot().supply()) + ", " + h.lastDay() + ", "
-                                + Days.away(h.lastDay(), today))
+                first.map(h -> stock.nameOf(h.lot().supply()) + ", " + h.until() + ", " + Days.away(h.lastDay(), today))
                         .orElse(""),
                 first.map(h -> LotView.state(h, today)).orElse(LotView.State.FINE),
                 (int) held.stream().filter(h -> h.lastDay().isBefore(today)).count());

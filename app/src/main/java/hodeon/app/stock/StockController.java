@@ -11,6 +11,7 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,9 +33,11 @@ class StockController {
     private final StockService stock;
     private final StockLedger ledger;
     private final StockHistory history;
+    private final MissingThings missing;
     private final Clock clock;
 
-    StockController(StockService stock, StockLedger ledger, StockHistory history, Clock clock) {
+    StockController(StockService stock, StockLedger ledger, StockHistory history, MissingThings missing, Clock clock) {
+        this.missing = missing;
         this.stock = stock;
         this.ledger = ledger;
         this.history = history;
@@ -86,8 +89,33 @@ class StockController {
         model.addAttribute("kit", place.kind() == Place.Kind.KIT);
         model.addAttribute("lots", LotView.all(here.held(), here, today));
         model.addAttribute(
+                "missing",
+                missing.at(member.householdId(), here).stream()
+                        .map(m -> Map.of(
+                                "supply", m.supply(),
+                                "place", m.place(),
+                                "placeName", here.placeName(m.place()),
+                                "name", here.nameOf(m.supply()),
+                                "since", m.since()))
+                        .toList());
+        model.addAttribute(
                 "several", here.held().stream().map(Held::place).distinct().count() > 1);
         return "stock/place";
+    }
+
+    @PostMapping("/stock/places/{id}/let-go")
+    String letGo(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam UUID place,
+            @RequestParam String supply,
+            RedirectAttributes next) {
+        Stock here = stock.at(member.householdId(), id);
+        missing.at(member.householdId(), here).stream()
+                .filter(m -> m.place().equals(place) && m.supply().equals(supply))
+                .forEach(m -> missing.letGo(member.householdId(), m));
+        next.addFlashAttribute("said", here.nameOf(supply) + " no longer belongs here.");
+        return "redirect:/stock/places/" + id;
     }
 
     @GetMapping("/stock/lots/{id}")

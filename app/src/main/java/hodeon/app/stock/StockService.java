@@ -103,6 +103,15 @@ public class StockService {
                 .collect(Collectors.toMap(l -> l.id, Function.identity()));
     }
 
+    /** The supply a lot is of, whether anything is left of it or not; empty for an unknown lot. */
+    @Transactional(readOnly = true)
+    public String supplyOf(UUID household, UUID lot) {
+        return lots.findById(lot)
+                .filter(l -> l.householdId.equals(household))
+                .map(l -> l.supplyId)
+                .orElse("");
+    }
+
     @Transactional(readOnly = true)
     public List<Place> places(UUID household) {
         return places.findByHouseholdIdOrderByPositionAscNameAsc(household).stream()

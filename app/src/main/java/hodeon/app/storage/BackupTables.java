@@ -49,6 +49,7 @@ final class BackupTables {
             own("stock_place", "case when inside is null then 0 else 1 end", "id"),
             own("stock_lot", "id"),
             own("stock_movement", "number"),
+            own("stock_let_go", "place_id", "supply_id"),
             own("stock_product", "article"),
             own("stock_withdrawal", "id"),
             own("check_round", "id"),
@@ -64,8 +65,14 @@ final class BackupTables {
             own("followed_school", "topic"));
 
     /** Tables that files of an earlier version do not have. */
-    static final Set<String> SINCE_VERSION_2 =
-            Set.of("person", "dose_taken", "own_medicine", "medicine_rules", "country_note", "followed_school");
+    static final Set<String> SINCE_VERSION_2 = Set.of(
+            "person",
+            "dose_taken",
+            "own_medicine",
+            "medicine_rules",
+            "country_note",
+            "followed_school",
+            "stock_let_go");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(

@@ -170,9 +170,9 @@ record Timeline(
             Held first = together.getFirst();
             boolean fails = together.stream().anyMatch(h -> failed(h).isPresent());
             String says = together.size() == 1
-                    ? all.nameOf(first.lot().supply()) + ", " + first.lastDay() + ", " + all.placeName(first.place())
+                    ? all.nameOf(first.lot().supply()) + ", " + first.until() + ", " + all.placeName(first.place())
                     : together.size() + " lots, the first "
-                            + all.nameOf(first.lot().supply()) + ", " + first.lastDay();
+                            + all.nameOf(first.lot().supply()) + ", " + first.until();
             return new Mark(
                     x(first.lastDay()),
                     fails ? LotView.State.OVER : LotView.state(first, today),
@@ -203,7 +203,7 @@ record Timeline(
                                 trip.name(),
                                 trip.start() + " to " + trip.end(),
                                 all.nameOf(h.lot().supply()) + ", " + all.placeName(h.place()) + ", good until "
-                                        + h.lastDay(),
+                                        + h.until(),
                                 h.lot().id()));
                     }
                 }

@@ -6,6 +6,8 @@ import hodeon.app.trip.StoredTrip;
 import hodeon.app.usage.UseLog;
 import hodeon.core.stock.FirstExpired;
 import hodeon.core.stock.Held;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -18,8 +20,10 @@ class Debrief {
 
     private final StockLedger ledger;
     private final UseLog log;
+    private final Clock clock;
 
-    Debrief(StockLedger ledger, UseLog log) {
+    Debrief(StockLedger ledger, UseLog log, Clock clock) {
+        this.clock = clock;
         this.ledger = ledger;
         this.log = log;
     }
@@ -36,6 +40,7 @@ class Debrief {
             List<String> opened,
             boolean learn,
             Cause cause) {
+        LocalDate today = LocalDate.now(clock);
         used.forEach((supply, pieces) -> {
             for (FirstExpired.Taken taken : FirstExpired.take(of(held, supply), pieces)) {
                 ledger.use(
@@ -59,7 +64,7 @@ class Debrief {
                             taken.held().lot().id(),
                             taken.held().place(),
                             1,
-                            trip.trip().end(),
+                            trip.trip().end().isBefore(today) ? trip.trip().end() : today,
                             cause);
                     break;
                 }

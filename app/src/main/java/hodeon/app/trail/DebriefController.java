@@ -16,6 +16,9 @@ import hodeon.core.notice.Faults;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Ledger.TooFew;
 import hodeon.core.stock.Movement;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -24,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -44,6 +48,7 @@ class DebriefController {
     private final KitAtHand along;
     private final Debrief debrief;
     private final Progress progress;
+    private final Clock clock;
 
     DebriefController(
             TripService trips,
@@ -52,7 +57,8 @@ class DebriefController {
             UseLog log,
             KitAtHand along,
             Debrief debrief,
-            Progress progress) {
+            Progress progress,
+            Clock clock) {
         this.trips = trips;
         this.stock = stock;
         this.history = history;
@@ -60,6 +66,7 @@ class DebriefController {
         this.along = along;
         this.debrief = debrief;
         this.progress = progress;
+        this.clock = clock;
     }
 
     /**
@@ -74,18 +81,30 @@ class DebriefController {
 
     @GetMapping("/trips/{id}/debrief")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
-        StoredTrip trip = trips.find(member.householdId(), id);
+        return page(member, trips.find(member.householdId(), id), Map.of(), new Faults(), model);
+    }
+
+    private String page(Member member, StoredTrip trip, Map<String, String> typed, Faults faults, Model model) {
         Stock all = stock.of(member.householdId());
         Optional<Place> place = along.place(trip, all);
-        List<StockHistory.Line> moved = history.ofTrip(member.householdId(), id);
+        List<StockHistory.Line> moved = history.ofTrip(member.householdId(), trip.id());
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
         model.addAttribute("place", place.map(Place::name).orElse(""));
         model.addAttribute(
                 "lines",
                 place.map(p -> lines(member.householdId(), trip, all, p, moved)).orElse(List.of()));
         model.addAttribute("moved", moved);
-        model.addAttribute("learns", log.learnsFrom(member.householdId(), id));
+        model.addAttribute("learns", log.learnsFrom(member.householdId(), trip.id()));
+        model.addAttribute("begins", notBegun(trip) ? trip.trip().start().toString() : "");
+        model.addAttribute("typed", typed);
+        if (!faults.none()) {
+            model.addAttribute("faults", faults.all());
+        }
         return "trail/debrief";
+    }
+
+    private boolean notBegun(StoredTrip trip) {
+        return trip.trip().start().isAfter(LocalDate.now(clock));
     }
 
     private List<LineView> lines(
@@ -126,13 +145,22 @@ class DebriefController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam Map<String, String> form,
-            RedirectAttributes next) {
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
         Stock all = stock.of(member.householdId());
         Optional<Place> place = along.place(trip, all);
         Faults faults = new Faults();
         if (place.isEmpty()) {
             return "redirect:/trips/" + id + "/debrief";
+        }
+        if (notBegun(trip) && !form.containsKey("sure")) {
+            faults.add(
+                    "sure",
+                    "",
+                    trip.trip().name() + " begins on " + trip.trip().start() + " and nothing was used on it yet",
+                    "Choose another trip, or say that you mean it");
         }
         List<Held> held = all.inKit(place.get().id());
         Map<String, Integer> used = new LinkedHashMap<>();
@@ -171,7 +199,8 @@ class DebriefController {
             }
         }
         if (!faults.none()) {
-            next.addFlashAttribute("faults", faults.all());
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(member, trip, form, faults, model);
         }
         return "redirect:/trips/" + id + "/debrief";
     }

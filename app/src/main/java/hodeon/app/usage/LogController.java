@@ -8,7 +8,10 @@ import hodeon.app.trip.TripService;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.need.Learning.Learned;
 import hodeon.core.notice.Faults;
+import hodeon.core.trip.Trip;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
@@ -26,6 +29,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** What happened on a trip, and what the household learns from it. */
 @Controller
@@ -37,8 +41,10 @@ class LogController {
     private final Knowledge knowledge;
     private final TripService trips;
     private final Progress progress;
+    private final Clock clock;
 
-    LogController(UseLog log, Knowledge knowledge, TripService trips, Progress progress) {
+    LogController(UseLog log, Knowledge knowledge, TripService trips, Progress progress, Clock clock) {
+        this.clock = clock;
         this.log = log;
         this.knowledge = knowledge;
         this.trips = trips;
@@ -103,7 +109,17 @@ class LogController {
     }
 
     @PostMapping("/trips/{id}/log/learn")
-    String learn(@AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam boolean learn) {
+    String learn(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam boolean learn,
+            @RequestParam(defaultValue = "") String sure,
+            RedirectAttributes next) {
+        Trip trip = trips.find(member.householdId(), id).trip();
+        if (learn && sure.isEmpty() && trip.start().isAfter(LocalDate.now(clock))) {
+            next.addFlashAttribute("ask", trip.start().toString());
+            return "redirect:/trips/" + id + "/log#learn-title";
+        }
         log.learn(member.householdId(), id, learn);
         return "redirect:/trips/" + id + "/log";
     }

@@ -6,6 +6,7 @@ import hodeon.app.shell.NotHere;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.core.need.Learning.LoggedTrip;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -32,18 +33,21 @@ public class UseLog {
     private final TripService trips;
     private final PeopleService people;
     private final ApplicationEventPublisher events;
+    private final Clock clock;
 
     UseLog(
             LogEntryRepository entries,
             LoggedTripRepository logged,
             TripService trips,
             PeopleService people,
-            ApplicationEventPublisher events) {
+            ApplicationEventPublisher events,
+            Clock clock) {
         this.entries = entries;
         this.logged = logged;
         this.trips = trips;
         this.people = people;
         this.events = events;
+        this.clock = clock;
     }
 
     /**
@@ -168,8 +172,13 @@ public class UseLog {
         }
         List<LoggedTrip> found = new ArrayList<>();
         StringBuilder signature = new StringBuilder();
+        LocalDate today = LocalDate.now(clock);
         for (LoggedTripRow row : rows) {
             StoredTrip trip = trips.find(householdId, row.tripId);
+            // What has not happened yet teaches nothing, whoever called its log complete.
+            if (trip.trip().end().isAfter(today)) {
+                continue;
+            }
             Map<String, Integer> happened = events.getOrDefault(row.tripId, Map.of());
             found.add(new LoggedTrip(trip.trip(), happened));
             signature.append(row.tripId).append(trip.version()).append(new TreeMap<>(happened));

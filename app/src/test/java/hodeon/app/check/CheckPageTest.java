@@ -1,7 +1,9 @@
 package hodeon.app.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -9,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import hodeon.app.StockTest;
 import hodeon.app.stock.Cause;
 import hodeon.app.stock.Place;
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -111,5 +114,32 @@ class CheckPageTest extends StockTest {
                 .andExpect(content().string(containsString("Somebody changed this while you counted: 1 ")))
                 .andExpect(content().string(containsString("3 of 4 lines to go")));
         assertThat(there().toString()).isEqualTo("{antiseptic-wipe=1, head-light=1, ibuprofen=1, povidone-bottle=1}");
+    }
+
+    /** Counted and not there: its name stays on the round, on the place and in the next round until it is back or let go. */
+    @Test
+    void whatIsNotFoundKeepsItsNameAndIsMissing() throws Exception {
+        String round = begin("MONTHLY_CHARGE");
+        send(mine, round + "/lines/0", "answer", "COUNT", "found", "0");
+        send(mine, round + "/finish");
+        open(mine, round)
+                .andExpect(content().string(allOf(containsString("Head light"), containsString("found 0 lights"))));
+        String place = "/stock/places/" + box;
+        open(mine, place)
+                .andExpect(content().string(containsString("<strong>Head light</strong> belongs here")))
+                .andExpect(content().string(containsString("missing since <span>" + LocalDate.now())));
+        String next = begin("MONTHLY_CHARGE");
+        send(mine, next + "/lines/0", "answer", "COUNT", "found", "1");
+        send(mine, next + "/finish");
+        assertThat(there()).containsEntry("head-light", 1);
+        open(mine, place).andExpect(content().string(not(containsString("belongs here"))));
+        String third = begin("MONTHLY_CHARGE");
+        send(mine, third + "/lines/0", "answer", "COUNT", "found", "0");
+        send(mine, third + "/finish");
+        open(mine, place).andExpect(content().string(containsString("belongs here")));
+        send(others, place + "/let-go", "place", box.toString(), "supply", "head-light")
+                .andExpect(status().isNotFound());
+        send(mine, place + "/let-go", "place", box.toString(), "supply", "head-light");
+        open(mine, place).andExpect(content().string(not(containsString("belongs here"))));
     }
 }

@@ -170,4 +170,18 @@ class RestockPageTest extends StockTest {
         send(mine, "/restock/discard-old").andExpect(flash().attribute("said", containsString("1 lot")));
         assertThat(stock.of(household).held()).isEmpty();
     }
+
+    /** Nothing is missing only where something was compared; what was not is named. */
+    @Test
+    void whatWasNotComparedIsSaid() throws Exception {
+        open(mine, "/restock").andExpect(content().string(not(containsString("Nothing is missing"))));
+        stock.addPlace(others.householdId(), "Old tin", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        open(others, "/restock")
+                .andExpect(content().string(containsString("Nothing to compare yet")))
+                .andExpect(content().string(not(containsString("Nothing is missing"))));
+        stock.addPlace(mine.householdId(), "Old tin", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        send(mine, trip + "/ready/lies", "place", pouch.toString());
+        open(mine, "/restock")
+                .andExpect(content().string(containsString("no list says what belongs in them: Old tin")));
+    }
 }

@@ -272,7 +272,10 @@ class TrailPageTest extends StockTest {
         note(mine, blister(UUID.randomUUID()));
         open(mine, trip + "/debrief")
                 .andExpect(content().string(containsString("name=\"used-hydrocolloid-pad\" value=\"3\"")));
-        send(mine, trip + "/debrief", "used-hydrocolloid-pad", "6").andExpect(flash().attributeExists("faults"));
+        send(mine, trip + "/debrief", "used-hydrocolloid-pad", "6", "left-shears", "0")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("name=\"used-hydrocolloid-pad\" value=\"6\"")))
+                .andExpect(content().string(containsString("name=\"left-shears\" value=\"0\"")));
         send(
                         mine,
                         trip + "/debrief",
@@ -299,5 +302,23 @@ class TrailPageTest extends StockTest {
         open(mine, trip + "/debrief")
                 .andExpect(content().string(containsString("3 already taken out")))
                 .andExpect(content().string(not(containsString("name=\"used-hydrocolloid-pad\" value=\"3\""))));
+    }
+
+    /** Before the outing has begun nothing was used on it: whoever means another one is asked, and nothing they typed is lost. */
+    @Test
+    void aDebriefBeforeTheOutingHasBegunAsksFirst() throws Exception {
+        String later = trip(mine, brief("Skerry ring", TODAY.plusDays(20), TODAY.plusDays(22)));
+        UUID kit = kits.save(
+                mine.householdId(), UUID.fromString(later.replace("/trips/", "")), "Roll", Map.of("shears", 1));
+        UUID roll = stock.addPlace(mine.householdId(), "Roll", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
+        put(roll, "gauze-large", 4, "2029-09");
+        send(mine, later + "/debrief", "used-gauze-large", "3")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("begins on " + TODAY.plusDays(20))))
+                .andExpect(content().string(containsString("name=\"used-gauze-large\" value=\"3\"")));
+        assertThat(there()).containsEntry("gauze-large 2029-09", 4);
+        send(mine, later + "/debrief", "used-gauze-large", "3", "sure", "yes")
+                .andExpect(flash().attributeExists("said"));
+        assertThat(there()).containsEntry("gauze-large 2029-09", 1);
     }
 }

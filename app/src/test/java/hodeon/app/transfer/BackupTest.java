@@ -89,7 +89,7 @@ class BackupTest extends StockTest {
         UUID round = checks.start(household, pouch, Rhythm.YEARLY_ALL, "sef");
         checks.answer(household, round, 0, Answer.RIGHT, 0);
         send(mine, trip + "/log", "on", "2027-06-13", "problem", "Blister", "times", "2", "note", "");
-        send(mine, trip + "/log/learn", "learn", "true");
+        send(mine, trip + "/log/learn", "learn", "true", "sure", "yes");
         send(mine, "/restock/tick", "supply", "shears", "bought", "true");
         send(mine, "/reminders/digest", "address", "sef@tidewrack.example", "days", "9");
     }

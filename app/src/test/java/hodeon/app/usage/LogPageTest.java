@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
+import java.time.LocalDate;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -36,8 +38,14 @@ class LogPageTest extends WebTest {
 
     @Test
     void aCompleteLogMovesTheOddsAndCanBeTakenBack() throws Exception {
-        String trip = trip(mine, "Skerry ring");
-        send(mine, trip + "/log", "on", "2027-06-13", "problem", "Blister", "times", "2", "note", "both heels")
+        String trip = trip(
+                mine,
+                brief(
+                        "Skerry ring",
+                        LocalDate.now().minusDays(9),
+                        LocalDate.now().minusDays(7)));
+        String on = LocalDate.now().minusDays(8).toString();
+        send(mine, trip + "/log", "on", on, "problem", "Blister", "times", "2", "note", "both heels")
                 .andExpect(status().is3xxRedirection());
         open(mine, trip + "/log").andExpect(content().string(containsString("both heels")));
         assertThat(blisterRate()).isCloseTo(7.4, within(1e-9));
@@ -84,5 +92,17 @@ class LogPageTest extends WebTest {
         assertThat(log.of(mine.householdId(), id(trip))).hasSize(1);
         send(mine, trip + "/log/" + entry + "/remove").andExpect(status().is3xxRedirection());
         assertThat(log.of(mine.householdId(), id(trip))).isEmpty();
+    }
+
+    /** A log is asked about before its trip has begun, and teaches nothing before the trip is over. */
+    @Test
+    void whatHasNotHappenedTeachesNothing() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        send(mine, trip + "/log", "on", "2027-06-13", "problem", "Blister", "times", "9");
+        send(mine, trip + "/log/learn", "learn", "true").andExpect(flash().attribute("ask", "2027-06-12"));
+        assertThat(log.learnsFrom(mine.householdId(), id(trip))).isFalse();
+        send(mine, trip + "/log/learn", "learn", "true", "sure", "yes");
+        assertThat(log.learnsFrom(mine.householdId(), id(trip))).isTrue();
+        assertThat(blisterRate()).isCloseTo(7.4, within(1e-9));
     }
 }

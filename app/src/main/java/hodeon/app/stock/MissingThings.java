@@ -1,0 +1,65 @@
+package hodeon.app.stock;
+
+import hodeon.core.stock.Movement.Kind;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Things that were counted and not found where they belong; they stay known there until they are back or no longer belong. */
+@Service
+@Transactional
+public class MissingThings {
+
+    private final MovementRepository movements;
+    private final LotRepository lots;
+    private final LetGoRepository letGo;
+
+    MissingThings(MovementRepository movements, LotRepository lots, LetGoRepository letGo) {
+        this.movements = movements;
+        this.lots = lots;
+        this.letGo = letGo;
+    }
+
+    /** @param since the day it was not found */
+    public record Missing(String supply, UUID place, UUID lot, LocalDate since, long number) {}
+
+    /** Of what lies there nothing counts as missing; of the rest, what the last movement away was a count of. */
+    @Transactional(readOnly = true)
+    public List<Missing> at(UUID household, Stock here) {
+        Collection<UUID> places = here.places().keySet();
+        Map<LetGoRow.Key, Long> gone = letGo.findByHouseholdId(household).stream()
+                .collect(Collectors.toMap(g -> new LetGoRow.Key(household, g.placeId, g.supplyId), g -> g.number));
+        Map<UUID, String> supplies = new HashMap<>();
+        List<MovementRow> last = movements.lastAway(household, places);
+        lots.findAllById(last.stream().map(m -> m.lotId).distinct().toList())
+                .forEach(l -> supplies.put(l.id, l.supplyId));
+        Map<LetGoRow.Key, Missing> missing = new LinkedHashMap<>();
+        for (MovementRow row : last) {
+            String supply = supplies.getOrDefault(row.lotId, "");
+            UUID place = Optional.ofNullable(row.fromPlace).orElseThrow();
+            LetGoRow.Key key = new LetGoRow.Key(household, place, supply);
+            boolean lies = here.held().stream()
+                    .anyMatch(h -> h.place().equals(place) && h.lot().supply().equals(supply));
+            // The latest movement of all its lots counts: what was used up is used up.
+            missing.remove(key);
+            if (row.kind == Kind.COUNTED && !lies && gone.getOrDefault(key, 0L) < row.number) {
+                missing.put(key, new Missing(supply, place, row.lotId, row.madeAt.toLocalDate(), row.number));
+            }
+        }
+        return new ArrayList<>(missing.values());
+    }
+
+    /** It no longer belongs there. */
+    public void letGo(UUID household, Missing missing) {
+        letGo.save(new LetGoRow(household, missing.place(), missing.supply(), missing.number()));
+    }
+}
