@@ -18,6 +18,7 @@ document.addEventListener('alpine:init', () => {
 
     init() {
       this.strip();
+      for (const other of document.querySelectorAll('.presets a')) other.addEventListener('click', (event) => this.start(event));
     },
 
     typed(event) {
@@ -36,13 +37,34 @@ document.addEventListener('alpine:init', () => {
 
     leaving() {
       clearTimeout(this.timer);
+      this.timer = null;
+    },
+
+    // Whoever follows a link in mid-word finds the word again.
+    gone() {
+      if (this.timer === null) return;
+      this.leaving();
+      navigator.sendBeacon(document.getElementById('brief').action, this.draft());
+    },
+
+    draft() {
+      const data = new URLSearchParams(new FormData(document.getElementById('brief')));
+      data.set('do', 'draft');
+      return data;
+    },
+
+    // What was typed is kept before another start takes its place.
+    async start(event) {
+      if (this.timer === null) return;
+      event.preventDefault();
+      this.leaving();
+      await this.keep();
+      location.assign(event.target.href);
     },
 
     async keep() {
-      const form = document.getElementById('brief');
-      const data = new URLSearchParams(new FormData(form));
-      data.set('do', 'draft');
-      const answer = await fetch(form.action, { method: 'POST', body: data });
+      this.timer = null;
+      const answer = await fetch(document.getElementById('brief').action, { method: 'POST', body: this.draft() });
       const said = document.getElementById('draft-kept');
       if (said) said.textContent = answer.ok ? 'Kept as a draft.' : 'The draft could not be kept; save the brief.';
     },

@@ -1,5 +1,6 @@
 package hodeon.app.catalogue;
 
+import hodeon.app.shell.Binned;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.CatalogueFault;
@@ -81,7 +82,8 @@ class CatalogueController {
     }
 
     @PostMapping("/supplies/{id}/drop")
-    String drop(@AuthenticationPrincipal Member member, @PathVariable String id) {
+    String drop(@AuthenticationPrincipal Member member, @PathVariable String id, RedirectAttributes next) {
+        Binned.told(next, "SUPPLY", id, id);
         catalogues.dropSupply(member.householdId(), id);
         return "redirect:/supplies";
     }

@@ -1,5 +1,7 @@
 package hodeon.app.catalogue;
 
+import java.time.LocalDateTime;
+import java.time.Clock;
 import hodeon.app.shell.NotHere;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.CatalogueFault;
@@ -25,8 +27,10 @@ public class OwnCatalogue {
     private final Catalogue shipped;
     private final OwnSupplyRepository supplies;
     private final OwnRateRepository rates;
+    private final Clock clock;
 
-    OwnCatalogue(Catalogue shipped, OwnSupplyRepository supplies, OwnRateRepository rates) {
+    OwnCatalogue(Catalogue shipped, OwnSupplyRepository supplies, OwnRateRepository rates, Clock clock) {
+        this.clock = clock;
         this.shipped = shipped;
         this.supplies = supplies;
         this.rates = rates;
@@ -79,13 +83,14 @@ public class OwnCatalogue {
                     "Describe one supply here, beginning with its id in brackets; " + read.size() + " were found."));
         }
         if (reading.faults().isEmpty()) {
+            supplies.emptyBin(householdId, read.getFirst().id());
             supplies.save(new OwnSupply(householdId, read.getFirst().id(), text.strip() + "\n"));
         }
         return reading.faults();
     }
 
     public void dropSupply(UUID householdId, String supplyId) {
-        supplies.deleteById(new OwnKey(householdId, supplyId));
+        supplies.findById(new OwnKey(householdId, supplyId)).ifPresent(s -> s.deletedAt = LocalDateTime.now(clock));
     }
 
     public void keepRate(UUID householdId, String problemId, double perThousand, double strength) {

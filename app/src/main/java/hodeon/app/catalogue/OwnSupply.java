@@ -1,5 +1,8 @@
 package hodeon.app.catalogue;
 
+import org.jspecify.annotations.Nullable;
+import java.time.LocalDateTime;
+import org.hibernate.annotations.SQLRestriction;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -10,6 +13,7 @@ import java.util.UUID;
 /** A supply as a household describes it: a section in the format of supplies.txt. */
 @Entity
 @Table(name = "own_supply")
+@SQLRestriction("deleted_at is null")
 @IdClass(OwnKey.class)
 class OwnSupply {
 
@@ -21,6 +25,10 @@ class OwnSupply {
     String id = "";
 
     String text = "";
+
+    /** When it was put in the bin; rows with a day here are seen by the bin alone. */
+    @Nullable
+    LocalDateTime deletedAt;
 
     protected OwnSupply() {}
 

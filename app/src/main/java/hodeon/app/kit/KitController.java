@@ -1,5 +1,6 @@
 package hodeon.app.kit;
 
+import hodeon.app.shell.Binned;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.StockService;
@@ -114,7 +115,8 @@ class KitController {
     }
 
     @PostMapping("/kits/{id}/delete")
-    String delete(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+    String delete(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
+        Binned.told(next, "KIT", id, kits.find(member.householdId(), id).name());
         kits.delete(member.householdId(), id);
         return "redirect:/";
     }

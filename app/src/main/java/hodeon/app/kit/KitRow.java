@@ -1,5 +1,6 @@
 package hodeon.app.kit;
 
+import org.hibernate.annotations.SQLRestriction;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "kit")
+@SQLRestriction("deleted_at is null")
 class KitRow {
 
     @Id
@@ -37,6 +39,14 @@ class KitRow {
     String name = "";
 
     LocalDateTime savedAt = LocalDateTime.MIN;
+
+    /** When it was put in the bin; rows with a day here are seen by the bin alone. */
+    @Nullable
+    LocalDateTime deletedAt;
+
+    /** The trip it was for, while it or the trip lies in the bin. */
+    @Nullable
+    UUID binnedTrip;
 
     @ElementCollection
     @CollectionTable(name = "kit_line", joinColumns = @JoinColumn(name = "kit_id"))

@@ -1,5 +1,7 @@
 package hodeon.app.kit;
 
+import org.springframework.context.event.EventListener;
+import hodeon.app.trip.TripService;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.NotHere;
 import hodeon.core.catalogue.Catalogue;
@@ -85,8 +87,21 @@ public class KitService {
                 name.isEmpty() ? "Give it one" : "Shorten it"));
     }
 
+    /** Puts it in the bin. */
     public void delete(UUID householdId, UUID id) {
-        kits.delete(kits.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("kit " + id)));
+        KitRow row = kits.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("kit " + id));
+        row.deletedAt = LocalDateTime.now(clock);
+        row.binnedTrip = row.tripId;
+        row.tripId = null;
+    }
+
+    /** A kit whose trip lies in the bin is for no trip until that comes back. */
+    @EventListener
+    void binned(TripService.Binned trip) {
+        kits.findByTripIdAndHouseholdId(trip.tripId(), trip.householdId()).ifPresent(row -> {
+            row.binnedTrip = row.tripId;
+            row.tripId = null;
+        });
     }
 
     private Kit kit(KitRow row) {

@@ -1,5 +1,6 @@
 package hodeon.app.kit;
 
+import hodeon.app.stock.OpenLines;
 import hodeon.app.household.Member;
 import hodeon.app.kit.ContentsText.Line;
 import hodeon.app.shell.Figures;
@@ -41,12 +42,18 @@ class SortController {
 
     private static final double SECOND_KIT_GRAMS = 300;
 
+    /** In place of a supply, where a line is not wanted. */
+    private static final String DROP = "drop";
+
     private final OpenedMat opened;
     private final MatService mats;
     private final KitService kits;
     private final KitCalculator calculator;
+    private final OpenLines open;
 
-    SortController(OpenedMat opened, MatService mats, KitService kits, KitCalculator calculator) {
+    SortController(
+            OpenedMat opened, MatService mats, KitService kits, KitCalculator calculator, OpenLines open) {
+        this.open = open;
         this.opened = opened;
         this.mats = mats;
         this.kits = kits;
@@ -99,6 +106,9 @@ class SortController {
         Map<String, Integer> have = new LinkedHashMap<>();
         List<String> unknown = new ArrayList<>();
         for (int i = 0; i < Math.min(line.size(), Math.min(supply.size(), pieces.size())); i++) {
+            if (supply.get(i).equals(DROP)) {
+                continue;
+            }
             boolean number = pieces.get(i).strip().matches("\\d{1,6}");
             if (number && catalogue.supply(supply.get(i)).isPresent()) {
                 int count = Math.min(Integer.parseInt(pieces.get(i).strip()), ContentsText.MOST_PIECES);
@@ -107,6 +117,7 @@ class SortController {
                 unknown.add(line.get(i) + (number ? "" : " (“" + pieces.get(i) + "” is no number of pieces)"));
             }
         }
+        open.keep(member.householdId(), unknown);
         Sorting sorting = calculator.sort(mat.of(), mat.along(), have, SECOND_KIT_GRAMS);
         return sorted(mat, SortedContents.of(sorting, have, unknown, catalogue), List.of(), model);
     }

@@ -1,5 +1,6 @@
 package hodeon.app.medicine;
 
+import hodeon.app.shell.Binned;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
 import hodeon.core.catalogue.Supply;
@@ -167,7 +168,7 @@ class MedicineController {
     @PostMapping("/medicines/{id}/remove")
     String remove(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
         shelf.remove(member.householdId(), id);
-        next.addFlashAttribute("said", "Removed.");
+        Binned.told(next, "MEDICINE", id, "the medicine");
         return "redirect:/medicines#own";
     }
 

@@ -1,5 +1,7 @@
 package hodeon.app.medicine;
 
+import java.time.LocalDateTime;
+import java.time.Clock;
 import hodeon.app.shell.NotHere;
 import hodeon.core.medication.formulary.Band;
 import hodeon.core.medication.formulary.BandLine;
@@ -38,9 +40,11 @@ public class MedicineShelf {
 
     private final OwnMedicineRepository own;
     private final RulesRepository rules;
+    private final Clock clock;
     private final Formulary shipped = FormularyReader.shipped();
 
-    MedicineShelf(OwnMedicineRepository own, RulesRepository rules) {
+    MedicineShelf(OwnMedicineRepository own, RulesRepository rules, Clock clock) {
+        this.clock = clock;
         this.own = own;
         this.rules = rules;
     }
@@ -161,9 +165,10 @@ public class MedicineShelf {
     }
 
     void remove(UUID household, UUID id) {
-        if (own.deleteByIdAndHouseholdId(id, household) == 0) {
-            throw new NotHere("medicine " + id);
-        }
+        own.findById(id)
+                .filter(row -> row.householdId.equals(household))
+                .orElseThrow(() -> new NotHere("medicine " + id))
+                .deletedAt = LocalDateTime.now(clock);
     }
 
     @Transactional(readOnly = true)

@@ -9,6 +9,4 @@ interface OwnMedicineRepository extends JpaRepository<OwnMedicineRow, UUID> {
     List<OwnMedicineRow> findByHouseholdIdOrderByName(UUID householdId);
 
     long countByHouseholdId(UUID householdId);
-
-    int deleteByIdAndHouseholdId(UUID id, UUID householdId);
 }

@@ -1,5 +1,7 @@
 package hodeon.app.medicine;
 
+import java.time.LocalDateTime;
+import org.hibernate.annotations.SQLRestriction;
 import hodeon.core.medication.formulary.Label;
 import hodeon.core.medication.formulary.MedicineForm;
 import jakarta.persistence.Column;
@@ -15,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "own_medicine")
+@SQLRestriction("deleted_at is null")
 class OwnMedicineRow {
 
     @Id
@@ -50,6 +53,10 @@ class OwnMedicineRow {
     String supplyId;
 
     String perPiece = "1";
+
+    /** When it was put in the bin; rows with a day here are seen by the bin alone. */
+    @Nullable
+    LocalDateTime deletedAt;
     boolean prescribed;
 
     /** What else it holds in one unit: a line for each, the ingredient as above, a tab, micrograms. */

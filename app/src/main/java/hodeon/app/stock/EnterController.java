@@ -1,5 +1,8 @@
 package hodeon.app.stock;
 
+import java.util.stream.Stream;
+import java.util.stream.Collectors;
+import hodeon.app.shell.Figures;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Texts;
 import hodeon.core.notice.Faults;
@@ -34,12 +37,20 @@ class EnterController {
     /** For what is known of a household without what lies anywhere. */
     private static final UUID NOWHERE = new UUID(0, 0);
 
+    /** In place of a supply, where a line is not wanted. */
+    private static final String DROP = "drop";
+
+    /** Open lines shown at once. */
+    private static final int MOST_WAITING = 50;
+
     private final StockService stock;
     private final Entering entering;
+    private final OpenLines open;
 
-    EnterController(StockService stock, Entering entering) {
+    EnterController(StockService stock, Entering entering, OpenLines open) {
         this.stock = stock;
         this.entering = entering;
+        this.open = open;
     }
 
     @GetMapping("/stock/enter")
@@ -121,7 +132,13 @@ class EnterController {
                     "lines",
                     given + " lines",
                     "at most " + PastedStock.MOST_LINES + " lines are looked over at once",
-                    "Enter these first, then the rest; or use a CSV file");
+                    "Enter these first; the rest waits in the box below");
+            model.addAttribute(
+                    "rest",
+                    text.lines()
+                            .filter(l -> !l.isBlank())
+                            .skip(PastedStock.MOST_LINES)
+                            .collect(Collectors.joining("\n")));
         }
         return page(member, form, "", lines, faults, model);
     }
@@ -139,6 +156,9 @@ class EnterController {
         String place = String.valueOf(given.getFirst("place"));
         List<Arrival> arrivals = new ArrayList<>();
         List<PastedStock> again = new ArrayList<>();
+        List<String> unknown = new ArrayList<>();
+        List<String> dropped = new ArrayList<>();
+        List<String> placed = new ArrayList<>();
         int lines = given.getOrDefault("supply", List.of()).size();
         for (int i = 0; i < Math.min(lines, PastedStock.MOST_LINES); i++) {
             Map<String, String> line = Map.of(
@@ -154,7 +174,13 @@ class EnterController {
                     at(given, "pieces", i),
                     at(given, "until", i),
                     at(given, "lot", i)));
-            if (!at(given, "supply", i).isEmpty()) {
+            String text = at(given, "text", i);
+            if (at(given, "supply", i).isEmpty()) {
+                unknown.add(text);
+            } else if (at(given, "supply", i).equals(DROP)) {
+                dropped.add(text);
+            } else {
+                placed.add(text);
                 reader.read(f -> line.getOrDefault(f, ""), "line " + (i + 1) + ": ", faults)
                         .ifPresent(arrivals::add);
             }
@@ -165,7 +191,13 @@ class EnterController {
             return answer(member, form, "", again, faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
-        next.addFlashAttribute("added", arrivals.size() + " lines");
+        open.settle(member.householdId(), Stream.concat(placed.stream(), dropped.stream()).toList());
+        open.keep(member.householdId(), unknown);
+        next.addFlashAttribute(
+                "added",
+                Figures.counted(arrivals.size(), "line")
+                        + (unknown.isEmpty() ? "" : "; " + unknown.size() + " kept open, see below")
+                        + (dropped.isEmpty() ? "" : "; " + dropped.size() + " dropped"));
         next.addAttribute("place", place);
         return "redirect:/stock/enter";
     }
@@ -236,9 +268,15 @@ class EnterController {
         });
         model.addAttribute("units", units);
         model.addAttribute("unit", units.getOrDefault(form.getOrDefault("supply", ""), ""));
+        List<PastedStock> waiting = lines.isEmpty()
+                ? open.of(member.householdId(), MOST_WAITING).stream()
+                        .flatMap(l -> PastedStock.read(l, all.supplies().values()).stream())
+                        .toList()
+                : List.of();
+        model.addAttribute("waiting", lines.isEmpty() ? open.count(member.householdId()) : 0);
         model.addAttribute("form", form);
         model.addAttribute("code", code);
-        model.addAttribute("lines", lines);
+        model.addAttribute("lines", lines.isEmpty() ? waiting : lines);
         model.addAttribute("faults", faults.all());
         model.addAttribute("supplies", all.supplies().values());
         model.addAttribute("places", all.places().values());

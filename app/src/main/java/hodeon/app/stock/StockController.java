@@ -110,6 +110,7 @@ class StockController {
             @RequestParam UUID place,
             @RequestParam String supply,
             RedirectAttributes next) {
+        stock.place(member.householdId(), id);
         Stock here = stock.at(member.householdId(), id);
         missing.at(member.householdId(), here).stream()
                 .filter(m -> m.place().equals(place) && m.supply().equals(supply))

@@ -52,6 +52,7 @@ final class BackupTables {
             own("stock_let_go", "place_id", "supply_id"),
             own("stock_product", "article"),
             own("stock_withdrawal", "id"),
+            own("open_line", "id"),
             own("check_round", "id"),
             child("check_line", "check_round", "round_id", "round_id", "position"),
             own("price_offer", "supply_id", "name"),
@@ -72,7 +73,7 @@ final class BackupTables {
             "medicine_rules",
             "country_note",
             "followed_school",
-            "stock_let_go");
+            "stock_let_go", "open_line");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(

@@ -1,5 +1,7 @@
 package hodeon.app.trip;
 
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import hodeon.app.shell.Binned;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
 import hodeon.app.trip.BriefForm.LegForm;
@@ -119,7 +121,14 @@ class TripController {
             @AuthenticationPrincipal Member member,
             @RequestParam(required = false) UUID like,
             @RequestParam(defaultValue = "") String preset,
+            @RequestParam(defaultValue = "") String sure,
             Model model) {
+        boolean instead = like != null || Preset.named(preset).isPresent();
+        if (instead && sure.isEmpty() && drafts.find(member.householdId(), member.householdId()).isPresent()) {
+            model.addAttribute(
+                    "instead", "/trips/new?sure=yes&" + (like == null ? "preset=" + preset : "like=" + like));
+            return orDraft(member, member.householdId(), BriefForms.blank(), model);
+        }
         if (like == null) {
             Optional<BriefForm> from = Preset.named(preset).map(Preset::form);
             model.addAttribute("preset", preset);
@@ -227,7 +236,8 @@ class TripController {
     }
 
     @PostMapping("/trips/{id}/delete")
-    String delete(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+    String delete(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
+        Binned.told(next, "TRIP", id, trips.find(member.householdId(), id).trip().name());
         trips.delete(member.householdId(), id);
         drafts.drop(member.householdId(), id);
         return "redirect:/";

@@ -1,5 +1,7 @@
 package hodeon.app.trip;
 
+import java.time.LocalDateTime;
+import org.hibernate.annotations.SQLRestriction;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import jakarta.persistence.CollectionTable;
@@ -23,6 +25,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "trip")
+@SQLRestriction("deleted_at is null")
 class TripRow {
 
     @Id
@@ -34,6 +37,10 @@ class TripRow {
     @Version
     @Nullable
     Long version;
+
+    /** When it was put in the bin; rows with a day here are seen by the bin alone. */
+    @Nullable
+    LocalDateTime deletedAt;
 
     String name = "";
     LocalDate startDate = LocalDate.EPOCH;

@@ -1,5 +1,7 @@
 package hodeon.app.trip;
 
+import org.springframework.context.ApplicationEventPublisher;
+import java.time.LocalDateTime;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.core.notice.Fault;
@@ -37,8 +39,10 @@ public class TripService {
     private final TripRepository trips;
     private final PeopleService people;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    TripService(TripRepository trips, PeopleService people, Clock clock) {
+    TripService(TripRepository trips, PeopleService people, Clock clock, ApplicationEventPublisher events) {
+        this.events = events;
         this.trips = trips;
         this.people = people;
         this.clock = clock;
@@ -90,9 +94,14 @@ public class TripService {
         trips.saveAndFlush(row);
     }
 
+    /** Puts it in the bin. */
     public void delete(UUID householdId, UUID id) {
-        trips.delete(row(householdId, id));
+        row(householdId, id).deletedAt = LocalDateTime.now(clock);
+        events.publishEvent(new Binned(householdId, id));
     }
+
+    /** A trip was put in the bin. */
+    public record Binned(UUID householdId, UUID tripId) {}
 
     private TripRow row(UUID householdId, UUID id) {
         return trips.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("trip " + id));

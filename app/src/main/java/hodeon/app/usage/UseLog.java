@@ -1,5 +1,6 @@
 package hodeon.app.usage;
 
+import java.util.stream.Collectors;
 import hodeon.app.people.PeopleService;
 import hodeon.app.people.WholeWords;
 import hodeon.app.shell.NotHere;
@@ -173,10 +174,12 @@ public class UseLog {
         List<LoggedTrip> found = new ArrayList<>();
         StringBuilder signature = new StringBuilder();
         LocalDate today = LocalDate.now(clock);
+        Map<UUID, StoredTrip> byId =
+                trips.all(householdId).stream().collect(Collectors.toMap(StoredTrip::id, t -> t));
         for (LoggedTripRow row : rows) {
-            StoredTrip trip = trips.find(householdId, row.tripId);
-            // What has not happened yet teaches nothing, whoever called its log complete.
-            if (trip.trip().end().isAfter(today)) {
+            StoredTrip trip = byId.get(row.tripId);
+            // What has not happened yet teaches nothing, whoever called its log complete, nor what lies in the bin.
+            if (trip == null || trip.trip().end().isAfter(today)) {
                 continue;
             }
             Map<String, Integer> happened = events.getOrDefault(row.tripId, Map.of());

@@ -18,6 +18,8 @@ import hodeon.app.WebTest;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
@@ -158,6 +160,32 @@ class StockPageTest extends WebTest {
             assertThat(h.pieces()).isEqualTo(12);
             assertThat(h.lot().code()).isEqualTo("AB7");
         });
+    }
+
+    /** Of a long list every line is placed, dropped on purpose, or waits where it is offered again. */
+    @Test
+    void noPastedLineVanishes() throws Exception {
+        List<String> form = new ArrayList<>(List.of("place", "Shore shelf"));
+        for (int i = 0; i < 64; i++) {
+            boolean unknown = i % 3 == 0;
+            form.addAll(List.of(
+                    "text", "line " + i, "supply", unknown ? "" : "plaster-waterproof", "pieces", "2", "until", "", "lot", ""));
+        }
+        send(mine, "/stock/enter/confirmed", form.toArray(String[]::new))
+                .andExpect(flash().attribute("added", "42 lines; 22 kept open, see below"));
+        open(mine, "/stock/enter")
+                .andExpect(content().string(containsString("22 lines are still open")))
+                .andExpect(content().string(containsString("value=\"line 63\"")));
+        open(others, "/stock/enter").andExpect(content().string(not(containsString("still open"))));
+        send(
+                        mine,
+                        "/stock/enter/confirmed",
+                        "place", "Shore shelf",
+                        "text", "line 0", "supply", "drop", "pieces", "1", "until", "", "lot", "",
+                        "text", "line 3", "supply", "shears", "pieces", "1", "until", "", "lot", "",
+                        "text", "line 6", "supply", "", "pieces", "1", "until", "", "lot", "")
+                .andExpect(flash().attribute("added", "1 line; 1 kept open, see below; 1 dropped"));
+        open(mine, "/stock/enter").andExpect(content().string(containsString("20 lines are still open")));
     }
 
     private static final String HEAD = "place,supply,pieces,product,lot,until,price\r\n";
