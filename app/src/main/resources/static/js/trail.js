@@ -165,6 +165,11 @@ document.addEventListener('alpine:init', () => {
         this.counted = (await response.json()).counted ?? [];
         return true;
       }
+      if (response.status === 409) {
+        // Another note has this number by chance: it goes under a new one.
+        this.keep(this.waiting().map((e) => (e.id === entry.id ? { ...e, id: crypto.randomUUID() } : e)));
+        return true;
+      }
       if (response.status === 422 || response.status === 410) {
         const { faults, stopped } = await response.json();
         this.keep(this.waiting().map((e) => (e.id === entry.id ? { ...e, faults, stopped } : e)));

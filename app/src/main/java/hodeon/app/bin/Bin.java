@@ -105,7 +105,8 @@ public class Bin {
     public Thing empty(UUID household, Kind kind, String id) {
         Thing thing = find(household, kind, id);
         database.update(
-                "delete from " + kind.table + " where household_id = ? and deleted_at is not null and " + kind.key + " = ?",
+                "delete from " + kind.table + " where household_id = ? and deleted_at is not null and " + kind.key
+                        + " = ?",
                 household,
                 id);
         return thing;

@@ -51,8 +51,7 @@ class BinController {
             @RequestParam String id,
             RedirectAttributes next) {
         next.addFlashAttribute(
-                "said",
-                "“" + bin.empty(member.householdId(), kind, id).name() + "” is gone for good.");
+                "said", "“" + bin.empty(member.householdId(), kind, id).name() + "” is gone for good.");
         return "redirect:/bin";
     }
 }

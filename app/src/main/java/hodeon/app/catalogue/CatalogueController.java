@@ -1,7 +1,7 @@
 package hodeon.app.catalogue;
 
-import hodeon.app.shell.Binned;
 import hodeon.app.household.Member;
+import hodeon.app.shell.Binned;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.CatalogueFault;
 import hodeon.core.catalogue.Group;

@@ -1,7 +1,5 @@
 package hodeon.app.catalogue;
 
-import java.time.LocalDateTime;
-import java.time.Clock;
 import hodeon.app.shell.NotHere;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.CatalogueFault;
@@ -10,6 +8,8 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.evidence.Basis;
 import hodeon.core.evidence.Rate;
 import hodeon.core.need.Drivers;
+import java.time.Clock;
+import java.time.LocalDateTime;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,14 +1,14 @@
 package hodeon.app.catalogue;
 
-import org.jspecify.annotations.Nullable;
-import java.time.LocalDateTime;
-import org.hibernate.annotations.SQLRestriction;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
+import java.time.LocalDateTime;
 import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
+import org.jspecify.annotations.Nullable;
 
 /** A supply as a household describes it: a section in the format of supplies.txt. */
 @Entity

@@ -3,6 +3,7 @@ package hodeon.app.dose;
 import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
+import hodeon.app.storage.RestoredRoom;
 import hodeon.app.usage.UseLog;
 import hodeon.core.medication.DoseGate;
 import hodeon.core.medication.GivenDose;
@@ -28,15 +29,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps who had which dose when, and says what speaks against the next one. */
 @Service
 @Transactional
-class DoseBook {
+class DoseBook implements RestoredRoom {
 
     private static final LocalDateTime LONG_AGO = LocalDateTime.of(1900, 1, 1, 0, 0);
 
@@ -107,7 +110,12 @@ class DoseBook {
     }
 
     private Kept kept(DoseRow row) {
-        return new Kept(row.id, row.takenAt.toInstant(ZoneOffset.UTC), json.readValue(row.dose, Noted.class));
+        Instant at = row.takenAt.toInstant(ZoneOffset.UTC);
+        try {
+            return new Kept(row.id, at, json.readValue(row.dose, Noted.class));
+        } catch (JacksonException unreadable) {
+            return new Kept(row.id, at, Noted.UNREADABLE);
+        }
     }
 
     /**
@@ -134,7 +142,7 @@ class DoseBook {
                 .getFirst();
         Product product =
                 of.formulary().product(given.product()).orElseThrow(() -> new NotHere("medicine " + given.product()));
-        Verdict verdict = of.gate().judge(product, given.units(), at, of.now());
+        Verdict verdict = withUnreadable(of, of.gate().judge(product, given.units(), at, of.now()));
         return switch (verdict) {
             case Verdict.Allowed allowed -> {
                 write(household, person, product, given, "");
@@ -149,6 +157,27 @@ class DoseBook {
                 yield new Verdict.Allowed(List.of());
             }
             case Verdict.Stopped stopped -> stopped;
+            case Verdict.Refused refused -> refused;
+        };
+    }
+
+    /** What cannot be read may have been anything: it takes a reason to go on beside it. */
+    private static Verdict withUnreadable(DoseCase of, Verdict verdict) {
+        List<Verdict.Objection> unknown = of.kept().stream()
+                .filter(k -> k.noted().unreadable())
+                .map(k -> new Verdict.Objection(
+                        Verdict.Kind.NOT_SAID,
+                        "What was noted at " + Moments.dated(k.at(), ZoneOffset.UTC)
+                                + " cannot be read: count it as taken."))
+                .toList();
+        if (unknown.isEmpty()) {
+            return verdict;
+        }
+        return switch (verdict) {
+            case Verdict.Allowed allowed -> new Verdict.Stopped(unknown);
+            case Verdict.Stopped stopped ->
+                new Verdict.Stopped(Stream.concat(stopped.objections().stream(), unknown.stream())
+                        .toList());
             case Verdict.Refused refused -> refused;
         };
     }
@@ -224,6 +253,25 @@ class DoseBook {
     }
 
     private void strike(DoseRow row, String by) {
+        if (kept(row).noted().unreadable()) {
+            doses.delete(row);
+            return;
+        }
         row.dose = json.writeValueAsString(json.readValue(row.dose, Noted.class).struckBy(by));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll(UUID household) {
+        for (PeopleService.Known known : people.all(household)) {
+            ever(household, known.id()).forEach(k -> {
+                if (k.noted().unreadable()) {
+                    throw new IllegalArgumentException("dose_taken " + k.id() + ": the dose cannot be read");
+                }
+                if (k.counts()) {
+                    k.given();
+                }
+            });
+        }
     }
 }

@@ -11,7 +11,7 @@ import java.util.stream.Collectors;
 record Kept(UUID id, Instant at, Noted noted) {
 
     boolean counts() {
-        return noted.struck().isEmpty();
+        return noted.struck().isEmpty() && !noted.unreadable();
     }
 
     GivenDose given() {

@@ -1,8 +1,12 @@
 package hodeon.app.dose;
 
+import hodeon.app.storage.Seal;
 import java.math.BigDecimal;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,8 +31,29 @@ record Noted(
         String over,
         String struck) {
 
+    Noted {
+        Stream.of(product, name, units, says, amounts, zone, by, over, struck).forEach(Objects::requireNonNull);
+    }
+
     /** In older notes an ingredient's id holds no colon, and what worked on the spot was counted under one that does. */
     private static final char OLD_MARK_OF_THE_SPOT = ':';
+
+    /** Stands for a dose of which nothing can be read. */
+    static final Noted UNREADABLE = new Noted(
+            "",
+            "something that " + Seal.UNREADABLE,
+            BigDecimal.ZERO,
+            "A dose",
+            Map.of(),
+            true,
+            ZoneOffset.UTC,
+            "",
+            "",
+            "");
+
+    boolean unreadable() {
+        return product.isEmpty();
+    }
 
     Noted struckBy(String who) {
         return new Noted(product, name, units, says, amounts, spot, zone, by, over, who);

@@ -1,6 +1,7 @@
 package hodeon.app.enough;
 
 import hodeon.app.shell.NotHere;
+import hodeon.app.storage.RestoredRoom;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
 import java.time.DateTimeException;
@@ -13,7 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What a household wrote down of countries' rules. Hodeon knows no country's law. */
 @Service
 @Transactional
-class CountryNotes {
+class CountryNotes implements RestoredRoom {
 
     private static final int MOST_NOTES = 300;
     private static final int STALE_MONTHS = 12;
@@ -79,5 +80,11 @@ class CountryNotes {
         if (notes.deleteByIdAndHouseholdId(id, household) == 0) {
             throw new NotHere("note " + id);
         }
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll(UUID household) {
+        of(household);
     }
 }

@@ -1,7 +1,7 @@
 package hodeon.app.kit;
 
-import hodeon.app.shell.Binned;
 import hodeon.app.household.Member;
+import hodeon.app.shell.Binned;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.StockService;
 import hodeon.app.trip.Progress;

@@ -1,9 +1,8 @@
 package hodeon.app.kit;
 
-import org.springframework.context.event.EventListener;
-import hodeon.app.trip.TripService;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.NotHere;
+import hodeon.app.trip.TripService;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.notice.Fault;
 import java.time.Clock;
@@ -14,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -1,6 +1,7 @@
 package hodeon.app.kit;
 
 import hodeon.app.shell.NotHere;
+import hodeon.app.storage.RestoredRoom;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.core.catalogue.Supply;
@@ -15,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Lays out a trip's mat and changes it. Until the first change the mat is simply the recommendation. */
 @Service
-public class MatService {
+public class MatService implements RestoredRoom {
 
     static final int MOST_PIECES = 200;
 
@@ -286,5 +287,11 @@ public class MatService {
         Map<String, Mat.Line> lines = new HashMap<>();
         pieces.forEach((supply, n) -> lines.put(supply, new Mat.Line(n, Hold.NONE)));
         return lines;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll(UUID household) {
+        trips.all(household).forEach(trip -> touched(household, trip));
     }
 }

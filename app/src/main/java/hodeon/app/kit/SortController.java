@@ -1,9 +1,9 @@
 package hodeon.app.kit;
 
-import hodeon.app.stock.OpenLines;
 import hodeon.app.household.Member;
 import hodeon.app.kit.ContentsText.Line;
 import hodeon.app.shell.Figures;
+import hodeon.app.stock.OpenLines;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.Plan;
@@ -51,8 +51,7 @@ class SortController {
     private final KitCalculator calculator;
     private final OpenLines open;
 
-    SortController(
-            OpenedMat opened, MatService mats, KitService kits, KitCalculator calculator, OpenLines open) {
+    SortController(OpenedMat opened, MatService mats, KitService kits, KitCalculator calculator, OpenLines open) {
         this.open = open;
         this.opened = opened;
         this.mats = mats;

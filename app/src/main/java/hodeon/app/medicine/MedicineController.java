@@ -1,8 +1,8 @@
 package hodeon.app.medicine;
 
-import hodeon.app.shell.Binned;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
+import hodeon.app.shell.Binned;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.formulary.DrugClass;
 import hodeon.core.medication.formulary.Formulary;

@@ -1,8 +1,7 @@
 package hodeon.app.medicine;
 
-import java.time.LocalDateTime;
-import java.time.Clock;
 import hodeon.app.shell.NotHere;
+import hodeon.app.storage.RestoredRoom;
 import hodeon.core.medication.formulary.Band;
 import hodeon.core.medication.formulary.BandLine;
 import hodeon.core.medication.formulary.DrugClass;
@@ -16,6 +15,8 @@ import hodeon.core.medication.formulary.Tradition;
 import hodeon.core.party.Age;
 import hodeon.core.units.Dose;
 import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -28,13 +29,17 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The formulary of a household: what ships with what it added in front. Its own labels win over those that ship. */
 @Service
 @Transactional
-public class MedicineShelf {
+// Other rooms read doses and suitability by it.
+@Order(Ordered.HIGHEST_PRECEDENCE)
+public class MedicineShelf implements RestoredRoom {
 
     static final int MOST_OWN = 200;
 
@@ -166,9 +171,10 @@ public class MedicineShelf {
 
     void remove(UUID household, UUID id) {
         own.findById(id)
-                .filter(row -> row.householdId.equals(household))
-                .orElseThrow(() -> new NotHere("medicine " + id))
-                .deletedAt = LocalDateTime.now(clock);
+                        .filter(row -> row.householdId.equals(household))
+                        .orElseThrow(() -> new NotHere("medicine " + id))
+                        .deletedAt =
+                LocalDateTime.now(clock);
     }
 
     @Transactional(readOnly = true)
@@ -199,5 +205,20 @@ public class MedicineShelf {
                 .sorted(Comparator.comparing((Product p) -> shippedOnes.contains(p))
                         .thenComparing(Product::name))
                 .toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll(UUID household) {
+        for (OwnMedicineRow row : own.findByHouseholdIdOrderByName(household)) {
+            try {
+                product(row);
+                labels(row).forEach(Label::bands);
+            } catch (RuntimeException wrong) {
+                throw new IllegalArgumentException("own_medicine " + row.id + ": " + wrong.getMessage());
+            }
+        }
+        of(household);
+        rules(household);
     }
 }

@@ -1,7 +1,5 @@
 package hodeon.app.medicine;
 
-import java.time.LocalDateTime;
-import org.hibernate.annotations.SQLRestriction;
 import hodeon.core.medication.formulary.Label;
 import hodeon.core.medication.formulary.MedicineForm;
 import jakarta.persistence.Column;
@@ -10,9 +8,11 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.LocalDateTime;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -57,6 +57,7 @@ class OwnMedicineRow {
     /** When it was put in the bin; rows with a day here are seen by the bin alone. */
     @Nullable
     LocalDateTime deletedAt;
+
     boolean prescribed;
 
     /** What else it holds in one unit: a line for each, the ingredient as above, a tab, micrograms. */

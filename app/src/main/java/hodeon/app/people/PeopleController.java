@@ -4,6 +4,7 @@ import hodeon.app.household.Member;
 import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService.ChangedMeanwhile;
 import hodeon.app.people.PeopleService.Known;
+import hodeon.app.storage.Seal;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.MedicineForm;
 import hodeon.core.medication.formulary.Product;
@@ -46,9 +47,11 @@ class PeopleController {
     private final PeopleService people;
     private final MedicineShelf medicines;
     private final List<AlsoWritten> written;
+    private final Seal seal;
     private final Clock clock;
 
-    PeopleController(PeopleService people, MedicineShelf medicines, List<AlsoWritten> written, Clock clock) {
+    PeopleController(PeopleService people, MedicineShelf medicines, List<AlsoWritten> written, Seal seal, Clock clock) {
+        this.seal = seal;
         this.written = written;
         this.people = people;
         this.medicines = medicines;
@@ -65,6 +68,7 @@ class PeopleController {
         people.seen(member.householdId(), all, member.getUsername(), "list of people");
         model.addAttribute(
                 "people", all.stream().map(k -> view(k, formulary, today)).toList());
+        model.addAttribute("unreadable", people.unreadable(member.householdId()));
         return "people/people";
     }
 
@@ -97,6 +101,16 @@ class PeopleController {
                                 : ", " + p.kilograms().stripTrailingZeros().toPlainString() + " kg"),
                 String.join("; ", matters),
                 String.join("; ", toDo));
+    }
+
+    /** Takes away somebody of whom nothing can be read; never while it is only the key that is missing. */
+    @PostMapping("/people/{id}/remove-unreadable")
+    String removeUnreadable(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
+        if (seal.locked().isEmpty()) {
+            people.remove(member.householdId(), id);
+            next.addFlashAttribute("said", "Removed.");
+        }
+        return "redirect:/people";
     }
 
     @GetMapping("/people/new")

@@ -1,7 +1,10 @@
 package hodeon.app.people;
 
 import hodeon.app.shell.NotHere;
+import hodeon.app.storage.RestoredRoom;
+import hodeon.core.medication.formulary.FormularyReader;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
@@ -17,13 +20,14 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A household's people. Whoever shows one of them says so with {@link #seen}. */
 @Service
 @Transactional
-public class PeopleService {
+public class PeopleService implements RestoredRoom {
 
     static final int MOST_PEOPLE = 200;
 
@@ -60,7 +64,7 @@ public class PeopleService {
     @Transactional(readOnly = true)
     public List<Known> all(UUID household) {
         return people.findByHouseholdId(household).stream()
-                .map(this::known)
+                .flatMap(row -> readable(row).stream())
                 .sorted(Comparator.comparing((Known k) -> k.profile().dog())
                         .thenComparing(k -> k.profile().name(), String.CASE_INSENSITIVE_ORDER))
                 .toList();
@@ -147,10 +151,50 @@ public class PeopleService {
     }
 
     private Known known(PersonProfileRow row) {
-        return new Known(row.id, row.version == null ? 0 : row.version, json.readValue(row.profile, Profile.class));
+        return readable(row).orElseThrow(() -> new NotHere("person " + row.id + " can be read"));
+    }
+
+    private Optional<Known> readable(PersonProfileRow row) {
+        try {
+            return Optional.of(new Known(
+                    row.id, row.version == null ? 0 : row.version, json.readValue(row.profile, Profile.class)));
+        } catch (JacksonException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    /** People of whom nothing can be read: their key is missing, or their row is damaged. */
+    @Transactional(readOnly = true)
+    public List<UUID> unreadable(UUID household) {
+        return people.findByHouseholdId(household).stream()
+                .filter(row -> readable(row).isEmpty())
+                .map(row -> row.id)
+                .toList();
+    }
+
+    /** Removes somebody of whom nothing can be read. */
+    public void remove(UUID household, UUID id) {
+        PersonProfileRow row = row(household, id);
+        if (readable(row).isEmpty()) {
+            people.delete(row);
+        }
     }
 
     private PersonProfileRow row(UUID household, UUID id) {
         return people.findByIdAndHouseholdId(id, household).orElseThrow(() -> new NotHere("person " + id));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll(UUID household) {
+        unreadable(household).stream().findFirst().ifPresent(id -> {
+            throw new IllegalArgumentException("person " + id + ": the profile cannot be read");
+        });
+        // As the page shows them: an age or a mass out of its range would stop it.
+        LocalDate today = LocalDate.now(clock);
+        all(household).forEach(k -> {
+            k.profile().person(today);
+            k.profile().patient(today, FormularyReader.shipped());
+        });
     }
 }

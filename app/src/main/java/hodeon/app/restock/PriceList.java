@@ -3,6 +3,7 @@ package hodeon.app.restock;
 import hodeon.app.shell.Cells;
 import hodeon.app.shell.Csv;
 import hodeon.app.stock.Stock;
+import hodeon.app.storage.RestoredRoom;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Faults;
 import hodeon.core.units.Money;
@@ -27,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional
-class PriceList {
+class PriceList implements RestoredRoom {
 
     private static final int MOST_LINES = 5_000;
     private static final int LONGEST_NAME = 120;
@@ -144,5 +145,11 @@ class PriceList {
 
     private static String cell(CSVRecord row, int column) {
         return column < row.size() ? Cells.read(row.get(column)) : "";
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll(UUID household) {
+        own(household);
     }
 }

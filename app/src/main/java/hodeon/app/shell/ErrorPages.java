@@ -1,10 +1,14 @@
 package hodeon.app.shell;
 
+import hodeon.app.storage.Seal;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.InvalidPropertyException;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.http.HttpStatus;
+import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
@@ -63,6 +67,29 @@ class ErrorPages {
                 "Not understood",
                 "What was sent is incomplete, too large (at most 512 kB) or not what this page expects. Nothing was saved.",
                 "Go back, reload the page and try again.");
+    }
+
+    @ExceptionHandler(Seal.Locked.class)
+    @ResponseStatus(HttpStatus.LOCKED)
+    String locked(Seal.Locked e, Model model) {
+        return page(
+                model,
+                "People are locked",
+                e.getMessage()
+                        + " What is written about people, and whatever names them, can be neither read nor changed."
+                        + " Nothing was saved.",
+                "Put the key file back from your copy and press “Look again” above. Everything else works.");
+    }
+
+    /** What the database says around it hides that it is the key that is missing. */
+    @ExceptionHandler(JpaSystemException.class)
+    String inTheDatabase(HttpServletRequest request, HttpServletResponse response, JpaSystemException e, Model model) {
+        if (NestedExceptionUtils.getMostSpecificCause(e) instanceof Seal.Locked locked) {
+            response.setStatus(HttpStatus.LOCKED.value());
+            return locked(locked, model);
+        }
+        response.setStatus(HttpStatus.INTERNAL_SERVER_ERROR.value());
+        return ourFault(request, e, model);
     }
 
     @ExceptionHandler(Exception.class)

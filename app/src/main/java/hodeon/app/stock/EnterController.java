@@ -1,9 +1,7 @@
 package hodeon.app.stock;
 
-import java.util.stream.Stream;
-import java.util.stream.Collectors;
-import hodeon.app.shell.Figures;
 import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
 import hodeon.app.shell.Texts;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
@@ -16,6 +14,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -191,7 +191,9 @@ class EnterController {
             return answer(member, form, "", again, faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
-        open.settle(member.householdId(), Stream.concat(placed.stream(), dropped.stream()).toList());
+        open.settle(
+                member.householdId(),
+                Stream.concat(placed.stream(), dropped.stream()).toList());
         open.keep(member.householdId(), unknown);
         next.addFlashAttribute(
                 "added",

@@ -203,4 +203,15 @@ public class Backup {
             throw new IllegalStateException("Every Java has SHA-256.", e);
         }
     }
+
+    /** Something sealed is damaged and cannot be copied. */
+    public static final class Damaged extends RuntimeException {
+
+        private static final long serialVersionUID = 1;
+
+        Damaged(String table, String column, String row) {
+            super("In " + table.replace('_', ' ') + ", row " + row + ", “" + column.replace('_', ' ')
+                    + "” is damaged and cannot be read.");
+        }
+    }
 }

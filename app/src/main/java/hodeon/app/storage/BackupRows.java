@@ -127,10 +127,23 @@ class BackupRows {
             String name = columns.getColumnName(c).toLowerCase(Locale.ROOT);
             Object value = value(row, c, columns.getColumnType(c));
             if (value != null && !name.equals("household_id")) {
-                values.put(name, value instanceof String text && sealed.contains(name) ? seal.open(text) : value);
+                values.put(
+                        name, value instanceof String text && sealed.contains(name) ? readable(text, c, row) : value);
             }
         }
         return values;
+    }
+
+    /** A copy that could not be read again is none: what is damaged is named, with its row. */
+    private String readable(String sealed, int column, ResultSet row) throws SQLException {
+        try {
+            return seal.strictly(sealed);
+        } catch (Seal.WrongKey damaged) {
+            throw new Backup.Damaged(
+                    row.getMetaData().getTableName(column).toLowerCase(Locale.ROOT),
+                    row.getMetaData().getColumnName(column).toLowerCase(Locale.ROOT),
+                    row.getString(1));
+        }
     }
 
     private static @Nullable Object value(ResultSet row, int column, int type) throws SQLException {

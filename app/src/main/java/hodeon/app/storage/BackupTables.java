@@ -73,7 +73,8 @@ final class BackupTables {
             "medicine_rules",
             "country_note",
             "followed_school",
-            "stock_let_go", "open_line");
+            "stock_let_go",
+            "open_line");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(

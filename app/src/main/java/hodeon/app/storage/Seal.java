@@ -1,15 +1,15 @@
 package hodeon.app.storage;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Base64;
+import java.util.List;
+import java.util.Optional;
 import javax.crypto.spec.SecretKeySpec;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.crypto.encrypt.AesBytesEncryptor;
 import org.springframework.security.crypto.encrypt.AesBytesEncryptor.CipherAlgorithm;
 import org.springframework.security.crypto.encrypt.BytesEncryptor;
@@ -20,74 +20,150 @@ import org.springframework.stereotype.Component;
  * Seals what is written about people, so that the database file alone tells nobody anything: AES-256 in Galois/counter
  * mode, a fresh number for each text. The key lies in a file of its own ({@code hodeon.key-file}) that only its owner may
  * read; whoever keeps copies of the database keeps one of the key, elsewhere.
+ *
+ * <p>Without the key that the data were sealed with the seal is locked: nothing is opened or sealed until it is back. A new key is
+ * never made beside what an old one has sealed.
  */
 @Component
 public class Seal {
 
     static final String MARK = "sealed:";
-    private static final int KEY_BYTES = 32;
+
+    /** Stands where something sealed cannot be read: locked, or damaged. */
+    public static final String UNREADABLE = "cannot be read";
+
     private static final int NUMBER_BYTES = 12;
 
-    private final BytesEncryptor cipher;
+    private final KeyFile file;
+    private final Optional<JdbcTemplate> database;
 
-    Seal(@Value("${hodeon.key-file}") Path file) {
-        this.cipher = new AesBytesEncryptor(
-                new SecretKeySpec(key(file), "AES"), KeyGenerators.secureRandom(NUMBER_BYTES), CipherAlgorithm.GCM);
+    @Nullable
+    private volatile BytesEncryptor cipher;
+
+    private volatile String locked = "";
+
+    @Autowired
+    Seal(@Value("${hodeon.key-file}") Path file, JdbcTemplate database) {
+        this(new KeyFile(file), Optional.of(database));
     }
 
-    private static byte[] key(Path file) {
+    Seal(Path file) {
+        this(new KeyFile(file), Optional.empty());
+    }
+
+    private Seal(KeyFile file, Optional<JdbcTemplate> database) {
+        this.file = file;
+        this.database = database;
+        look();
+    }
+
+    /** Looks for the key again; it may have been put back. */
+    public void look() {
+        Optional<String> proof = database.flatMap(Seal::proof);
         try {
-            if (!Files.exists(file)) {
-                Path folder = file.toAbsolutePath().getParent();
-                if (folder != null) {
-                    Files.createDirectories(folder);
+            if (!file.isThere()) {
+                if (proof.isPresent()) {
+                    lock("The key file " + file + " is missing.");
+                    return;
                 }
-                byte[] fresh = KeyGenerators.secureRandom(KEY_BYTES).generateKey();
-                Files.createFile(
-                        file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-                Files.writeString(file, Base64.getEncoder().encodeToString(fresh), StandardOpenOption.WRITE);
+                file.make();
             }
-            byte[] key = Base64.getDecoder().decode(Files.readString(file).strip());
-            if (key.length != KEY_BYTES) {
-                throw new WrongKey(
-                        "The key file " + file + " holds " + key.length + " bytes and not " + KEY_BYTES + ".");
+            BytesEncryptor found = new AesBytesEncryptor(
+                    new SecretKeySpec(file.read(), "AES"),
+                    KeyGenerators.secureRandom(NUMBER_BYTES),
+                    CipherAlgorithm.GCM);
+            if (proof.isPresent()) {
+                decrypted(found, proof.get());
             }
-            return key;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (IllegalArgumentException notBase64) {
-            throw new WrongKey("The key file " + file + " is not a key.");
+            cipher = found;
+            locked = "";
+        } catch (WrongKey wrong) {
+            if (proof.isEmpty()) {
+                throw wrong;
+            }
+            lock(String.valueOf(wrong.getMessage()));
         }
     }
 
-    /** Nothing stays nothing, so that an empty field is not made to look like a filled one. */
-    public String close(String plain) {
-        return plain.isEmpty()
-                ? ""
-                : MARK + Base64.getEncoder().encodeToString(cipher.encrypt(plain.getBytes(StandardCharsets.UTF_8)));
+    private void lock(String why) {
+        cipher = null;
+        locked = why;
     }
 
-    /** What was written before there was a seal is read as it is; throws {@link WrongKey} if the key does not fit. */
+    private static Optional<String> proof(JdbcTemplate database) {
+        List<String> proof = database.query("select sealed from seal_proof where id = 1", (row, n) -> row.getString(1));
+        return proof.stream().findFirst();
+    }
+
+    /** Why nothing sealed can be read or written; empty while the key is there. */
+    public String locked() {
+        return locked;
+    }
+
+    /** Where the key is looked for. */
+    public String keyFile() {
+        return file.toString();
+    }
+
+    /** Nothing stays nothing, so that an empty field is not made to look like a filled one; throws {@link Locked}. */
+    public String close(String plain) {
+        BytesEncryptor with = cipher;
+        if (plain.isEmpty()) {
+            return "";
+        }
+        if (with == null) {
+            throw new Locked(locked);
+        }
+        return MARK + Base64.getEncoder().encodeToString(with.encrypt(plain.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    /** What was written before there was a seal is read as it is; {@link #UNREADABLE} where that cannot be. */
     public String open(String sealed) {
+        try {
+            return strictly(sealed);
+        } catch (WrongKey | Locked unreadable) {
+            return UNREADABLE;
+        }
+    }
+
+    /** The same, but throws {@link Locked} without the key, and {@link WrongKey} where what was sealed is damaged. */
+    String strictly(String sealed) {
         if (!sealed.startsWith(MARK)) {
             return sealed;
         }
+        BytesEncryptor with = cipher;
+        if (with == null) {
+            throw new Locked(locked);
+        }
+        return decrypted(with, sealed);
+    }
+
+    private static String decrypted(BytesEncryptor with, String sealed) {
         try {
             return new String(
-                    cipher.decrypt(Base64.getDecoder().decode(sealed.substring(MARK.length()))),
-                    StandardCharsets.UTF_8);
-        } catch (IllegalArgumentException | IllegalStateException e) {
-            throw new WrongKey("The key does not open what was sealed.");
+                    with.decrypt(Base64.getDecoder().decode(sealed.substring(MARK.length()))), StandardCharsets.UTF_8);
+        } catch (IllegalArgumentException | IllegalStateException | IndexOutOfBoundsException e) {
+            throw new WrongKey("The key file does not open what was sealed; it belongs to other data.");
         }
     }
 
-    /** The key is not the one the data were sealed with. */
+    /** The key is not the one the data were sealed with, or what was sealed is damaged. */
     static final class WrongKey extends RuntimeException {
 
         private static final long serialVersionUID = 1;
 
         WrongKey(String message) {
             super(message);
+        }
+    }
+
+    /** Nothing about people can be read or written until the key is back. */
+    public static final class Locked extends RuntimeException {
+
+        private static final long serialVersionUID = 1;
+
+        Locked(String why) {
+            super(why);
         }
     }
 }

@@ -9,8 +9,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Looks at the start whether the key opens this database, and seals what was written before there was a seal. With the
- * wrong key nothing starts, because what it wrote could not be read by the right one.
+ * Leaves a word sealed with the first key, by which the right one is known for ever, and seals what was written before there was a
+ * seal.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -30,11 +30,9 @@ class SealProof implements SmartInitializingSingleton {
     @Transactional
     public void afterSingletonsInstantiated() {
         List<String> proof = database.query("select sealed from seal_proof where id = 1", (row, n) -> row.getString(1));
-        if (proof.isEmpty()) {
+        if (proof.isEmpty() && seal.locked().isEmpty()) {
             database.update("insert into seal_proof (id, sealed) values (1, ?)", seal.close(WORD));
             sealWhatIsPlain();
-        } else {
-            seal.open(proof.getFirst());
         }
     }
 

@@ -80,7 +80,7 @@ final class SinglePieces {
                                 + " where household_id = ?2 and supply_id = ?3",
                         "update check_line set seen = seen * ?1, found = found * ?1 where lot_id"
                                 + " in (select id from stock_lot where household_id = ?2 and supply_id = ?3)",
-                        "update price_offer set pieces = pieces * ? where household_id = ? and supply_id = ?")
+                        "update price_offer set pieces = least(1000, pieces * ?) where household_id = ? and supply_id = ?")
                 .forEach(sql -> database.update(sql, pieces, household, supply));
         database.query(
                 "select id, per_piece from own_medicine where household_id = ? and supply_id = ?",

@@ -169,7 +169,7 @@ class TrailController {
     }
 
     /**
-     * Takes a note: 201 when it is new, 200 when it had come before, 422 with what is wrong; with {@code stopped} where a
+     * Takes a note: 201 when it is new, 200 when it had come before, 409 when another note has its number, 422 with what is wrong; with {@code stopped} where a
      * dose clock speaks against what was given, and a reason in {@code over} would have it kept all the same.
      */
     @PostMapping("/trips/{id}/trail")
@@ -192,12 +192,22 @@ class TrailController {
         }
         try {
             TrailNotes.Kept kept = notes.keep(member.householdId(), id, checked.get(), member.getUsername());
+            if (kept.taken() == UseLog.Taken.ID_ELSEWHERE) {
+                return answer(
+                        HttpStatus.CONFLICT,
+                        List.of("id: another note already has this one's number. Send it with another number."));
+            }
             return ResponseEntity.status(kept.taken() == UseLog.Taken.KEPT ? HttpStatus.CREATED : HttpStatus.OK)
                     .body(Map.of("faults", List.of(), "counted", kept.counted()));
         } catch (TrailNotes.DoseStopped stopped) {
             return ResponseEntity.unprocessableContent().body(Map.of("faults", stopped.against(), "stopped", true));
-        } catch (DataIntegrityViolationException twice) {
-            return answer(HttpStatus.OK, List.of());
+        } catch (DataIntegrityViolationException refused) {
+            // Sent twice at once, the second finds the first; anything else was not kept and must not be told to be.
+            return notes.isKept(member.householdId(), id, checked.get().id())
+                    ? answer(HttpStatus.OK, List.of())
+                    : answer(
+                            HttpStatus.UNPROCESSABLE_CONTENT,
+                            List.of("This note could not be kept. Write it anew, or discard it."));
         }
     }
 

@@ -40,9 +40,15 @@ class TrailNotes {
     /** @param counted what the dose clocks now count of it, each a sentence */
     record Kept(UseLog.Taken taken, List<String> counted) {}
 
+    /** Whether a note is in the log of this trip. */
+    @Transactional(readOnly = true)
+    public boolean isKept(UUID household, UUID trip, UUID id) {
+        return log.of(household, trip).stream().anyMatch(k -> k.id().equals(id));
+    }
+
     Kept keep(UUID household, UUID trip, TrailEntry.Checked note, String by) {
         UseLog.Taken taken = log.keep(household, trip, note.id(), note.line(), note.detail());
-        if (taken == UseLog.Taken.ALREADY_THERE) {
+        if (taken != UseLog.Taken.KEPT) {
             return new Kept(taken, List.of());
         }
         LoggedDoses.Outcome given = doses.take(

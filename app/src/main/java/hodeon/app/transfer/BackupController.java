@@ -14,9 +14,11 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.multipart.MultipartFile;
 
 /** The whole household as one file, out and in. */
@@ -46,6 +48,19 @@ class BackupController {
                         HttpHeaders.CONTENT_DISPOSITION,
                         "attachment; filename=\"hodeon-" + LocalDate.now(clock) + ".json\"")
                 .body(backup.write(member.householdId()));
+    }
+
+    @ExceptionHandler(Backup.Damaged.class)
+    @ResponseStatus(HttpStatus.CONFLICT)
+    String damaged(Backup.Damaged damaged, Model model) {
+        Faults faults = new Faults();
+        faults.add(
+                "backup",
+                "",
+                damaged.getMessage() + " A backup holds everything and can be read again",
+                "Remove that row where its page offers it, then take the backup");
+        model.addAttribute("faults", faults.all());
+        return page();
     }
 
     @PostMapping("/backup")

@@ -5,14 +5,19 @@ import hodeon.app.kit.KitService;
 import hodeon.app.stock.StockHistory;
 import hodeon.app.stock.StockService;
 import hodeon.app.storage.Backup;
+import hodeon.app.storage.RestoredRoom;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.app.usage.Knowledge;
 import hodeon.app.usage.UseLog;
 import hodeon.core.notice.Faults;
-import java.time.DateTimeException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.UUID;
-import org.springframework.dao.DataAccessException;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -21,7 +26,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 class Restore {
 
+    private static final Logger LOG = LoggerFactory.getLogger(Restore.class);
     private static final int EVERYTHING = 1_000;
+    private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 
     private final Backup backup;
     private final TripService trips;
@@ -31,6 +38,7 @@ class Restore {
     private final CheckService checks;
     private final UseLog log;
     private final Knowledge knowledge;
+    private final List<RestoredRoom> rooms;
     private final TransactionTemplate transaction;
 
     Restore(
@@ -42,6 +50,7 @@ class Restore {
             CheckService checks,
             UseLog log,
             Knowledge knowledge,
+            List<RestoredRoom> rooms,
             PlatformTransactionManager transactions) {
         this.backup = backup;
         this.trips = trips;
@@ -51,6 +60,7 @@ class Restore {
         this.checks = checks;
         this.log = log;
         this.knowledge = knowledge;
+        this.rooms = rooms;
         this.transaction = new TransactionTemplate(transactions);
     }
 
@@ -64,15 +74,14 @@ class Restore {
                     status.setRollbackOnly();
                 }
             });
-        } catch (DataAccessException
-                | DateTimeException
-                | IllegalArgumentException
-                | IllegalStateException
-                | ArithmeticException damaged) {
+        } catch (RuntimeException damaged) {
+            // Whatever a room cannot read again is a fault of the file, of which nothing is kept.
+            LOG.info("A backup was refused: {}", reason(damaged));
             faults.add(
                     "file",
-                    reason(damaged),
-                    "everything in a backup fits together and can be read again",
+                    file.length + " bytes",
+                    line(reason(damaged), new String(file, StandardCharsets.UTF_8)) + reason(damaged)
+                            + "; everything in a backup fits together and can be read again",
                     "It seems damaged, or it is already in this Hodeon; nothing was restored");
         }
     }
@@ -86,6 +95,16 @@ class Restore {
         stock.of(household);
         history.verified(household);
         checks.latest(household, EVERYTHING);
+        rooms.forEach(room -> room.readAll(household));
+    }
+
+    /** Where in the file the row stands that the reason names by its id. */
+    private static String line(String reason, String file) {
+        Matcher id = ID.matcher(reason);
+        if (!id.find() || !file.contains(id.group())) {
+            return "";
+        }
+        return "line " + file.substring(0, file.indexOf(id.group()) + 1).lines().count() + ": ";
     }
 
     /** The innermost words, without what a database says around them. */

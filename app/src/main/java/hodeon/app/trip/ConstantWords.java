@@ -1,5 +1,6 @@
 package hodeon.app.trip;
 
+import hodeon.app.storage.Seal;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Set;
@@ -16,6 +17,9 @@ final class ConstantWords {
 
     static <E extends Enum<E>> Set<E> read(String words, Class<E> type) {
         Set<E> constants = EnumSet.noneOf(type);
+        if (words.equals(Seal.UNREADABLE)) {
+            return constants;
+        }
         Arrays.stream(words.split(" ")).filter(w -> !w.isEmpty()).forEach(w -> constants.add(Enum.valueOf(type, w)));
         return constants;
     }

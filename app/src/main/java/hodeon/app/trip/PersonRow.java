@@ -1,5 +1,6 @@
 package hodeon.app.trip;
 
+import hodeon.app.storage.Seal;
 import hodeon.app.storage.SealedText;
 import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
@@ -16,6 +17,7 @@ import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 @Embeddable
@@ -74,8 +76,9 @@ class PersonRow {
     }
 
     People people() {
+        boolean unknown = Stream.of(name, allergies, conditions, rescue).anyMatch(Seal.UNREADABLE::equals);
         Person person = new Person(
-                name,
+                unknown ? (name.equals(Seal.UNREADABLE) ? "Somebody" : name) + " (" + Seal.UNREADABLE + ")" : name,
                 Age.ofMonths(MONTHS_A_YEAR * years + months),
                 new Mass(bodyMassMilligrams),
                 Optional.ofNullable(weighedOn),

@@ -1,9 +1,8 @@
 package hodeon.app.trip;
 
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import hodeon.app.shell.Binned;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.Binned;
 import hodeon.app.trip.BriefForm.LegForm;
 import hodeon.app.trip.BriefForm.PersonForm;
 import hodeon.core.notice.Fault;
@@ -41,6 +40,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The brief: describe a trip, or change it. */
 @Controller
@@ -124,7 +124,9 @@ class TripController {
             @RequestParam(defaultValue = "") String sure,
             Model model) {
         boolean instead = like != null || Preset.named(preset).isPresent();
-        if (instead && sure.isEmpty() && drafts.find(member.householdId(), member.householdId()).isPresent()) {
+        if (instead
+                && sure.isEmpty()
+                && drafts.find(member.householdId(), member.householdId()).isPresent()) {
             model.addAttribute(
                     "instead", "/trips/new?sure=yes&" + (like == null ? "preset=" + preset : "like=" + like));
             return orDraft(member, member.householdId(), BriefForms.blank(), model);
@@ -237,7 +239,8 @@ class TripController {
 
     @PostMapping("/trips/{id}/delete")
     String delete(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
-        Binned.told(next, "TRIP", id, trips.find(member.householdId(), id).trip().name());
+        Binned.told(
+                next, "TRIP", id, trips.find(member.householdId(), id).trip().name());
         trips.delete(member.householdId(), id);
         drafts.drop(member.householdId(), id);
         return "redirect:/";

@@ -1,7 +1,5 @@
 package hodeon.app.trip;
 
-import java.time.LocalDateTime;
-import org.hibernate.annotations.SQLRestriction;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import jakarta.persistence.CollectionTable;
@@ -16,11 +14,13 @@ import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
 import org.jspecify.annotations.Nullable;
 
 @Entity

@@ -1,7 +1,5 @@
 package hodeon.app.trip;
 
-import org.springframework.context.ApplicationEventPublisher;
-import java.time.LocalDateTime;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.core.notice.Fault;
@@ -17,6 +15,7 @@ import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +26,7 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

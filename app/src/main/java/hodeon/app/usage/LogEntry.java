@@ -1,5 +1,6 @@
 package hodeon.app.usage;
 
+import hodeon.app.storage.Seal;
 import hodeon.app.storage.SealedText;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
@@ -13,6 +14,7 @@ import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -108,7 +110,9 @@ class LogEntry {
                 bodyPlace,
                 specimen,
                 burnPercent == null ? OptionalInt.empty() : OptionalInt.of(burnPercent),
-                moments.lines().map(LogEntry::moment).toList());
+                moments.equals(Seal.UNREADABLE)
+                        ? List.of()
+                        : moments.lines().map(LogEntry::moment).toList());
     }
 
     private static UseLog.Moment moment(String line) {

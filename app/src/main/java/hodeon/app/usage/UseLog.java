@@ -1,6 +1,5 @@
 package hodeon.app.usage;
 
-import java.util.stream.Collectors;
 import hodeon.app.people.PeopleService;
 import hodeon.app.people.WholeWords;
 import hodeon.app.shell.NotHere;
@@ -19,6 +18,7 @@ import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -96,14 +96,20 @@ public class UseLog {
     public enum Taken {
         KEPT,
         /** It had come before; nothing was written twice. */
-        ALREADY_THERE
+        ALREADY_THERE,
+        /** Another note, of another trip, has this id; nothing was written. */
+        ID_ELSEWHERE
     }
 
     /** Keeps a line under the id its device gave it, once, however often it is sent. */
     public Taken keep(UUID householdId, UUID tripId, UUID id, Line line, Detail detail) {
         trips.find(householdId, tripId);
-        if (entries.existsById(id)) {
-            return Taken.ALREADY_THERE;
+        Optional<LogEntry> there = entries.findById(id);
+        if (there.isPresent()) {
+            return there.get().householdId.equals(householdId)
+                            && there.get().tripId.equals(tripId)
+                    ? Taken.ALREADY_THERE
+                    : Taken.ID_ELSEWHERE;
         }
         LogEntry entry = new LogEntry(householdId, tripId, line, id, detail);
         entry.personId = people.named(householdId, detail.who())
@@ -174,8 +180,7 @@ public class UseLog {
         List<LoggedTrip> found = new ArrayList<>();
         StringBuilder signature = new StringBuilder();
         LocalDate today = LocalDate.now(clock);
-        Map<UUID, StoredTrip> byId =
-                trips.all(householdId).stream().collect(Collectors.toMap(StoredTrip::id, t -> t));
+        Map<UUID, StoredTrip> byId = trips.all(householdId).stream().collect(Collectors.toMap(StoredTrip::id, t -> t));
         for (LoggedTripRow row : rows) {
             StoredTrip trip = byId.get(row.tripId);
             // What has not happened yet teaches nothing, whoever called its log complete, nor what lies in the bin.

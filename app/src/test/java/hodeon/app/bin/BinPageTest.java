@@ -53,8 +53,9 @@ class BinPageTest extends WebTest {
         send(others, "/bin/TRIP/back", "id", id.toString()).andExpect(status().isNotFound());
         send(mine, "/bin/TRIP/back", "id", id.toString()).andExpect(status().is3xxRedirection());
         open(mine, trip + "/mat").andExpect(status().isOk());
-        assertThat(log.of(mine.householdId(), id)).singleElement().satisfies(k -> assertThat(k.line().note())
-                .isEqualTo("both heels"));
+        assertThat(log.of(mine.householdId(), id))
+                .singleElement()
+                .satisfies(k -> assertThat(k.line().note()).isEqualTo("both heels"));
         assertThat(kits.find(mine.householdId(), kit).tripId()).contains(id);
     }
 
@@ -66,8 +67,9 @@ class BinPageTest extends WebTest {
         send(mine, "/bin/KIT/back", "id", kit.toString());
         open(mine, "/kits/" + kit).andExpect(status().isOk());
 
-        String own = "[tin-opener]\nname = Tin opener\ngroup = tools\nform = tool\npiece = opener\nmass = 30\nvolume = 20\n"
-                + "durable = yes\nserves = cut-away improvised\nprice = small\npack = 1\n";
+        String own =
+                "[tin-opener]\nname = Tin opener\ngroup = tools\nform = tool\npiece = opener\nmass = 30\nvolume = 20\n"
+                        + "durable = yes\nserves = cut-away improvised\nprice = small\npack = 1\n";
         send(mine, "/supplies", "text", own);
         send(mine, "/supplies/tin-opener/drop");
         open(mine, "/supplies").andExpect(content().string(not(containsString("Tin opener"))));
@@ -81,13 +83,20 @@ class BinPageTest extends WebTest {
         send(
                 mine,
                 "/medicines",
-                "name", "Ours",
-                "ingredient", "ibuprofen",
-                "form", "TABLET",
-                "strength", "200",
-                "step", "1",
-                "perPiece", "1",
-                "bands", "age 18y- dose 200 every 8h times 2 most 400");
+                "name",
+                "Ours",
+                "ingredient",
+                "ibuprofen",
+                "form",
+                "TABLET",
+                "strength",
+                "200",
+                "step",
+                "1",
+                "perPiece",
+                "1",
+                "bands",
+                "age 18y- dose 200 every 8h times 2 most 400");
         String medicine = String.valueOf(database.queryForObject(
                 "select id from own_medicine where household_id = ?", UUID.class, mine.householdId()));
         send(mine, "/medicines/" + medicine + "/remove");

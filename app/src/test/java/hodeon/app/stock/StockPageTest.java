@@ -18,9 +18,9 @@ import hodeon.app.WebTest;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -169,7 +169,16 @@ class StockPageTest extends WebTest {
         for (int i = 0; i < 64; i++) {
             boolean unknown = i % 3 == 0;
             form.addAll(List.of(
-                    "text", "line " + i, "supply", unknown ? "" : "plaster-waterproof", "pieces", "2", "until", "", "lot", ""));
+                    "text",
+                    "line " + i,
+                    "supply",
+                    unknown ? "" : "plaster-waterproof",
+                    "pieces",
+                    "2",
+                    "until",
+                    "",
+                    "lot",
+                    ""));
         }
         send(mine, "/stock/enter/confirmed", form.toArray(String[]::new))
                 .andExpect(flash().attribute("added", "42 lines; 22 kept open, see below"));
@@ -180,10 +189,38 @@ class StockPageTest extends WebTest {
         send(
                         mine,
                         "/stock/enter/confirmed",
-                        "place", "Shore shelf",
-                        "text", "line 0", "supply", "drop", "pieces", "1", "until", "", "lot", "",
-                        "text", "line 3", "supply", "shears", "pieces", "1", "until", "", "lot", "",
-                        "text", "line 6", "supply", "", "pieces", "1", "until", "", "lot", "")
+                        "place",
+                        "Shore shelf",
+                        "text",
+                        "line 0",
+                        "supply",
+                        "drop",
+                        "pieces",
+                        "1",
+                        "until",
+                        "",
+                        "lot",
+                        "",
+                        "text",
+                        "line 3",
+                        "supply",
+                        "shears",
+                        "pieces",
+                        "1",
+                        "until",
+                        "",
+                        "lot",
+                        "",
+                        "text",
+                        "line 6",
+                        "supply",
+                        "",
+                        "pieces",
+                        "1",
+                        "until",
+                        "",
+                        "lot",
+                        "")
                 .andExpect(flash().attribute("added", "1 line; 1 kept open, see below; 1 dropped"));
         open(mine, "/stock/enter").andExpect(content().string(containsString("20 lines are still open")));
     }

@@ -321,4 +321,21 @@ class TrailPageTest extends StockTest {
                 .andExpect(flash().attributeExists("said"));
         assertThat(there()).containsEntry("gauze-large 2029-09", 1);
     }
+
+    /** Not kept, it is never answered as kept: the same number in another trip or household is another note. */
+    @Test
+    void aNumberThatExistsElsewhereIsNotAnsweredAsKept() throws Exception {
+        UUID number = UUID.randomUUID();
+        note(mine, blister(number)).andExpect(status().isCreated());
+        note(mine, blister(number)).andExpect(status().isOk());
+        String another = trip(mine, brief("Another", TODAY.minusDays(2), TODAY.plusDays(2)));
+        String before = trip;
+        trip = another;
+        note(mine, blister(number))
+                .andExpect(status().isConflict())
+                .andExpect(content().string(containsString("another number")));
+        trip = before;
+        assertThat(log.of(mine.householdId(), UUID.fromString(another.replace("/trips/", ""))))
+                .isEmpty();
+    }
 }
