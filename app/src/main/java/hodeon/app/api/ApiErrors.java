@@ -10,14 +10,18 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponseException;
+import org.springframework.web.HttpMediaTypeNotAcceptableException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 
 /** Every error of the API as problem+json (RFC 9457); never a stack trace. */
 @RestControllerAdvice(basePackageClasses = ApiErrors.class)
@@ -87,6 +91,22 @@ class ApiErrors {
     @ExceptionHandler(ErrorResponseException.class)
     ProblemDetail known(ErrorResponseException e) {
         return e.getBody();
+    }
+
+    /** Whoever accepts nothing that is written here is told in what is. */
+    @ExceptionHandler(HttpMediaTypeNotAcceptableException.class)
+    ResponseEntity<ProblemDetail> notAcceptable() {
+        return ResponseEntity.status(HttpStatus.NOT_ACCEPTABLE)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem(
+                        HttpStatus.NOT_ACCEPTABLE,
+                        "Not acceptable",
+                        "Accept: only application/json is written here. Ask for it, or leave the header out."));
+    }
+
+    @ExceptionHandler(MultipartException.class)
+    ProblemDetail multipart() {
+        return mediaType();
     }
 
     @ExceptionHandler(Exception.class)

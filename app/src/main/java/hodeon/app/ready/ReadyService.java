@@ -5,6 +5,7 @@ import hodeon.app.kit.Kit;
 import hodeon.app.kit.KitService;
 import hodeon.app.kit.Packed;
 import hodeon.app.kit.Readiness;
+import hodeon.app.shell.NotHere;
 import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
@@ -174,7 +175,7 @@ public class ReadyService {
     /** Says that a trip's kit lies in a place, an existing one or a new one of the kit's name. */
     @Transactional
     public void lies(StoredTrip trip, Optional<UUID> place) {
-        Kit kit = kits.ofTrip(trip.householdId(), trip.id()).orElseThrow();
+        Kit kit = kits.ofTrip(trip.householdId(), trip.id()).orElseThrow(() -> new NotHere("kit of trip " + trip.id()));
         stock.placesOfKit(trip.householdId(), kit.id())
                 .forEach(p -> stock.plan(trip.householdId(), p, Optional.empty()));
         UUID id = place.orElseGet(() -> stock.of(trip.householdId()).kits().stream()

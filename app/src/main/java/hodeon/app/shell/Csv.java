@@ -27,9 +27,7 @@ public final class Csv {
                     return;
                 }
             }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
+        } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
             faults.add(
                     "text",
                     String.valueOf(e.getMessage()),

@@ -5,12 +5,14 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.ConversionNotSupportedException;
 import org.springframework.beans.InvalidPropertyException;
 import org.springframework.core.NestedExceptionUtils;
 import org.springframework.http.HttpStatus;
 import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -18,6 +20,8 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
@@ -57,6 +61,7 @@ class ErrorPages {
         MissingServletRequestParameterException.class,
         HttpRequestMethodNotSupportedException.class,
         MaxUploadSizeExceededException.class,
+        ConversionNotSupportedException.class,
         IllegalStateException.class
     })
     @ResponseStatus(HttpStatus.BAD_REQUEST)
@@ -81,6 +86,30 @@ class ErrorPages {
                 "Put the key file back from your copy and press “Look again” above. Everything else works.");
     }
 
+    /** A part of a form, such as a file, is missing. */
+    @ExceptionHandler(MissingServletRequestPartException.class)
+    @ResponseStatus(HttpStatus.BAD_REQUEST)
+    String partMissing(MissingServletRequestPartException e, Model model) {
+        return page(
+                model,
+                "Not understood",
+                "“" + e.getRequestPartName() + "”: nothing was sent there, and a file is needed. Nothing was saved.",
+                "Go back, choose the file and send it again.");
+    }
+
+    /** An upload that was cut off, or is not written as one. */
+    @ExceptionHandler(MultipartException.class)
+    @ResponseStatus(HttpStatus.BAD_REQUEST)
+    String uploadBroken(HttpServletRequest request, MultipartException e, Model model) {
+        LOG.info("Upload broken: {} {}: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+        return page(
+                model,
+                "Not understood",
+                "The upload was cut off, or what was sent is no form with a file (multipart/form-data with its boundary). Nothing was"
+                        + " saved.",
+                "Go back, reload the page and send the file again, whole.");
+    }
+
     /** What the database says around it hides that it is the key that is missing. */
     @ExceptionHandler(JpaSystemException.class)
     String inTheDatabase(HttpServletRequest request, HttpServletResponse response, JpaSystemException e, Model model) {
@@ -93,8 +122,19 @@ class ErrorPages {
     }
 
     @ExceptionHandler(Exception.class)
-    @ResponseStatus(HttpStatus.INTERNAL_SERVER_ERROR)
-    String ourFault(HttpServletRequest request, Exception e, Model model) {
+    String any(HttpServletRequest request, HttpServletResponse response, Exception e, Model model) {
+        // What Spring itself answers with a client's status is a client's fault: a wrong content type, an Accept nobody
+        // can meet.
+        if (e instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
+            String said = notUnderstood(request, e, model);
+            response.setStatus(known.getStatusCode().value());
+            return said;
+        }
+        response.setStatus(HttpStatus.INTERNAL_SERVER_ERROR.value());
+        return ourFault(request, e, model);
+    }
+
+    private static String ourFault(HttpServletRequest request, Exception e, Model model) {
         LOG.error("Failed: {} {}", request.getMethod(), request.getRequestURI(), e);
         return page(
                 model,

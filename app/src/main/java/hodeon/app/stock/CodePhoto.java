@@ -14,7 +14,10 @@ import java.io.IOException;
 import java.util.Iterator;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
@@ -22,8 +25,15 @@ import javax.imageio.stream.ImageInputStream;
 final class CodePhoto {
 
     static final int MOST_MEGABYTES = 12;
-    /** A picture is unpacked to four bytes a pixel, so a small file could otherwise fill the memory. */
     private static final long MOST_PIXELS = 40_000_000;
+
+    /** Larger pictures are read with pixels left out, so that memory does not follow what somebody sends. */
+    private static final double DECODED_PIXELS = 4_000_000;
+
+    /** One at a time, for the same reason; whoever waits longer is asked to come again. */
+    private static final Semaphore ONE = new Semaphore(1);
+
+    private static final int PATIENCE_SECONDS = 20;
 
     private CodePhoto() {}
 
@@ -54,10 +64,34 @@ final class CodePhoto {
                         "Take a smaller one, of the code only");
                 return Optional.empty();
             }
-            return code(reader.read(0), faults);
+            return oneAtATime(reader, pixels, faults);
         } catch (IOException | RuntimeException damaged) {
             faults.add("photo", photo.length + " bytes", "the picture can be opened", "It seems damaged; take another");
             return Optional.empty();
+        }
+    }
+
+    private static Optional<String> oneAtATime(ImageReader reader, long pixels, Faults faults) throws IOException {
+        try {
+            if (!ONE.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                faults.add(
+                        "photo",
+                        "",
+                        "photos are read one at a time, and others are being read",
+                        "Try again in a minute");
+                return Optional.empty();
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            return Optional.empty();
+        }
+        try {
+            int step = (int) Math.ceil(Math.sqrt(pixels / DECODED_PIXELS));
+            ImageReadParam sparing = reader.getDefaultReadParam();
+            sparing.setSourceSubsampling(Math.max(1, step), Math.max(1, step), 0, 0);
+            return code(reader.read(0, sparing), faults);
+        } finally {
+            ONE.release();
         }
     }
 

@@ -9,8 +9,11 @@ package hodeon.core.evidence;
  */
 public record Rate(double perThousandPersonDays, double strengthPersonDays, Basis basis) {
 
+    /** A hundred events for each person and day: beyond it nothing is a rate any more. */
+    private static final double MOST = 100_000;
+
     public Rate {
-        if (!(perThousandPersonDays >= 0 && perThousandPersonDays <= 100_000)) {
+        if (!(perThousandPersonDays >= 0 && perThousandPersonDays <= MOST)) {
             throw new IllegalArgumentException(
                     "A rate of " + perThousandPersonDays + " per 1,000 person-days is outside 0 to 100,000.");
         }
@@ -19,11 +22,11 @@ public record Rate(double perThousandPersonDays, double strengthPersonDays, Basi
         }
     }
 
-    /** The rate after so many events were logged in so many adjusted person-days, more than 0. */
+    /** The rate after so many events were logged in so many adjusted person-days, more than 0; at most 100,000. */
     public Rate learned(int events, double personDays) {
         double strength = strengthPersonDays + personDays;
         return new Rate(
-                (shape() + events) / strength * 1000,
+                Math.min(MOST, (shape() + events) / strength * 1000),
                 strength,
                 new Basis.OwnLog(basis, perThousandPersonDays, events, personDays));
     }

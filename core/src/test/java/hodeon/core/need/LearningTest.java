@@ -52,4 +52,11 @@ class LearningTest {
         Catalogue learned = learning.applied(Samples.CATALOGUE);
         return learned.problem(problem).orElseThrow().rate();
     }
+
+    /** Many events in hardly any exposure are still a rate. */
+    @Test
+    void aLogOfManyEventsInHardlyAnyExposureStaysARate() {
+        Rate learned = new Rate(7, 1, new Basis.Assumption()).learned(5_000, 0.001);
+        assertThat(learned.perThousandPersonDays()).isEqualTo(100_000);
+    }
 }
