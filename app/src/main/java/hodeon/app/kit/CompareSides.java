@@ -25,6 +25,9 @@ class CompareSides {
 
     private static final String KIT = "kit:";
     private static final String TRIP = "trip:";
+    /** The latest; who wants an older one opens it from its trip. */
+    private static final int MOST_CHOICES = 100;
+
     private static final double LEAST_LIMIT_GRAMS = 10;
     private static final double MOST_LIMIT_GRAMS = 50_000;
 
@@ -75,8 +78,8 @@ class CompareSides {
                 new Choice(MAT, "this mat"),
                 new Choice(RECOMMENDED, "the recommended kit"),
                 new Choice(ASKED, "best for a stance and limit")));
-        kits.all(household).forEach(k -> choices.add(new Choice(KIT + k.id(), "saved kit: " + k.name())));
-        trips.all(household).stream()
+        kits.all(household).stream().limit(MOST_CHOICES).forEach(k -> choices.add(new Choice(KIT + k.id(), "saved kit: " + k.name())));
+        trips.page(household, 1, MOST_CHOICES).things().stream()
                 .filter(t -> !t.id().equals(mat.trip().id()))
                 .forEach(t -> choices.add(
                         new Choice(TRIP + t.id(), "mat of: " + t.trip().name())));

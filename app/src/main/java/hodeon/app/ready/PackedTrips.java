@@ -9,6 +9,7 @@ import hodeon.app.trip.TripService;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,12 +42,12 @@ public class PackedTrips {
         kits.all(household).forEach(k -> k.tripId().ifPresent(t -> byTrip.put(t, k)));
         LocalDate today = LocalDate.now(clock);
         List<Packed> packed = new ArrayList<>();
-        for (StoredTrip trip : trips.all(household)) {
-            if (!trip.trip().end().isBefore(today)) {
-                Optional.ofNullable(byTrip.get(trip.id())).ifPresent(kit -> all.placeOf(kit.id())
-                        .ifPresent(place -> packed.add(new Packed(trip, kit, place))));
-            }
-        }
+        byTrip.forEach((id, kit) -> trips.maybe(household, id)
+                .filter(trip -> !trip.trip().end().isBefore(today))
+                .ifPresent(trip -> all.placeOf(kit.id())
+                        .ifPresent(place -> packed.add(new Packed(trip, kit, place)))));
+        packed.sort(Comparator.comparing((Packed p) -> p.trip().trip().start())
+                .thenComparing(p -> p.trip().trip().name()));
         return packed;
     }
 }

@@ -24,6 +24,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class Reminders {
 
+    /** Trips ahead that are reminded of; nobody plans more at once. */
+    private static final int MOST_TRIPS = 500;
+
     private static final int YEARS_AHEAD = 5;
     private static final int NAMED = 20;
 
@@ -67,8 +70,7 @@ class Reminders {
                         "Check " + d.kit().name() + ": " + d.rhythm().label(),
                         d.rhythm().what(),
                         1)));
-        trips.all(household).stream()
-                .filter(t -> !t.trip().end().isBefore(today))
+        trips.coming(household, today, MOST_TRIPS).stream()
                 .forEach(t -> reminders.add(new Reminder(
                         id("trip " + t.id()),
                         t.trip().start(),

@@ -1,5 +1,7 @@
 package hodeon.app.shelf;
 
+import org.springframework.web.bind.annotation.RequestParam;
+import hodeon.app.shell.Paged;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
 import hodeon.app.kit.Kit;
@@ -55,40 +57,61 @@ class ShelfController {
 
     private static final int MOST_OF_A_TRIP = 3;
 
+    /** The shelf shows what is near; everything else has a page of its own. */
+    private static final int MOST_COMING = 12;
+
+    private static final int MOST_PAST = 12;
+    private static final int MOST_KITS = 60;
+    private static final int MOST_HANDS = 40;
+    private static final int TRIPS_A_PAGE = 50;
+
     /** Something to do, the soonest first. */
     record Hand(String trip, String when, String what, String act, String address) {}
 
     @GetMapping("/")
     String shelf(@AuthenticationPrincipal Member member, Model model) {
         UUID household = member.householdId();
-        List<StoredTrip> all = trips.all(household);
         LocalDate today = LocalDate.now(clock);
         List<TripCard> coming = new ArrayList<>();
         List<TripCard> past = new ArrayList<>();
         List<Hand> hands = new ArrayList<>();
         Stock owned = stock.of(household);
-        for (StoredTrip trip : all) {
-            if (trip.trip().end().isBefore(today)) {
-                past.add(TripCard.of(trip, List.of(), today));
-            } else {
-                List<Want> wants = ready.wants(trip, owned);
-                TripCard card = TripCard.of(trip, wants, today);
-                coming.add(card);
-                hands.addAll(hands(card, wants));
-            }
+        for (StoredTrip trip : trips.coming(household, today, MOST_COMING)) {
+            List<Want> wants = ready.wants(trip, owned);
+            TripCard card = TripCard.of(trip, wants, today);
+            coming.add(card);
+            hands.addAll(hands(card, wants));
         }
+        trips.past(household, today, MOST_PAST).forEach(t -> past.add(TripCard.of(t, List.of(), today)));
+        long trips = this.trips.count(household);
         hands.addAll(overdue(household, owned, today));
-        model.addAttribute("hands", hands);
+        model.addAttribute("hands", hands.subList(0, Math.min(MOST_HANDS, hands.size())));
+        model.addAttribute("moreHands", Math.max(0, hands.size() - MOST_HANDS));
+        model.addAttribute("moreTrips", trips > coming.size() + past.size() ? trips : 0);
         model.addAttribute("coming", coming);
-        model.addAttribute("past", past.reversed());
+        model.addAttribute("past", past);
         model.addAttribute(
                 "kits",
                 kits.all(household).stream()
-                        .map(k -> pouch(k, all, coming, owned, today))
+                        .limit(MOST_KITS)
+                        .map(k -> pouch(household, k, coming, owned, today))
                         .sorted(Comparator.comparing(Pouch::name))
                         .toList());
         model.addAttribute("household", member.householdName());
         return "shelf/shelf";
+    }
+
+    /** Every trip, the latest first. */
+    @GetMapping("/trips")
+    String allTrips(
+            @AuthenticationPrincipal Member member, @RequestParam(defaultValue = "1") int page, Model model) {
+        LocalDate today = LocalDate.now(clock);
+        Paged<StoredTrip> some = trips.page(member.householdId(), page, TRIPS_A_PAGE);
+        model.addAttribute("paged", some);
+        model.addAttribute(
+                "trips",
+                some.things().stream().map(t -> TripCard.of(t, List.of(), today)).toList());
+        return "shelf/trips";
     }
 
     /** The first few of what a trip wants; the rest stands on its own page. */
@@ -134,9 +157,8 @@ class ShelfController {
         return hands;
     }
 
-    private static Pouch pouch(Kit kit, List<StoredTrip> trips, List<TripCard> coming, Stock owned, LocalDate today) {
-        Optional<StoredTrip> trip = kit.tripId()
-                .flatMap(id -> trips.stream().filter(t -> t.id().equals(id)).findFirst());
+    private Pouch pouch(UUID household, Kit kit, List<TripCard> coming, Stock owned, LocalDate today) {
+        Optional<StoredTrip> trip = kit.tripId().map(id -> trips.find(household, id));
         Stream<TripCard> card = coming.stream()
                 .filter(c -> trip.isPresent() && c.id().equals(trip.get().id()));
         return Pouch.of(kit, owned, trip, card.findFirst(), first(kit, owned, today));

@@ -134,14 +134,14 @@ public record LotView(
                 .collect(Collectors.joining(", "));
     }
 
-    public static List<LotView> all(List<Held> held, Stock stock, LocalDate today) {
+    /** In catalogue order, of each supply the first to expire first. */
+    static List<Held> inOrder(List<Held> held, Stock stock) {
         Map<String, Integer> order = new HashMap<>();
         stock.supplies().keySet().forEach(id -> order.put(id, order.size()));
         return held.stream()
                 .sorted(Comparator.comparingInt(
                                 (Held h) -> order.getOrDefault(h.lot().supply(), order.size()))
                         .thenComparing(Held.FIRST_EXPIRED))
-                .map(h -> of(h, stock, today))
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package hodeon.app.stock;
 
+import hodeon.app.shell.Paged;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
 import hodeon.core.notice.Fault;
@@ -28,6 +29,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class StockController {
 
     private static final int SOONEST = 8;
+    private static final int LOTS_A_PAGE = 100;
     private static final int LATEST = 100;
 
     private final StockService stock;
@@ -81,13 +83,21 @@ class StockController {
     }
 
     @GetMapping("/stock/places/{id}")
-    String place(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+    String place(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "1") int page,
+            Model model) {
         Place place = stock.place(member.householdId(), id);
         Stock here = stock.at(member.householdId(), id);
         LocalDate today = LocalDate.now(clock);
         model.addAttribute("place", PlaceView.of(place, here, today));
         model.addAttribute("kit", place.kind() == Place.Kind.KIT);
-        model.addAttribute("lots", LotView.all(here.held(), here, today));
+        Paged<Held> paged = Paged.of(LotView.inOrder(here.held(), here), page, LOTS_A_PAGE);
+        model.addAttribute("paged", paged);
+        model.addAttribute(
+                "lots",
+                paged.things().stream().map(h -> LotView.of(h, here, today)).toList());
         model.addAttribute(
                 "missing",
                 missing.at(member.householdId(), here).stream()

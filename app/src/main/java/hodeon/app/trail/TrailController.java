@@ -176,9 +176,7 @@ class TrailController {
     @ResponseBody
     ResponseEntity<Map<String, Object>> note(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody TrailEntry entry) {
-        Optional<StoredTrip> trip = trips.all(member.householdId()).stream()
-                .filter(t -> t.id().equals(id))
-                .findFirst();
+        Optional<StoredTrip> trip = trips.maybe(member.householdId(), id);
         if (trip.isEmpty()) {
             return answer(HttpStatus.GONE, List.of("This trip has been deleted; the note has nowhere to go."));
         }

@@ -1,5 +1,8 @@
 package hodeon.app.trip;
 
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Limit;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -10,4 +13,16 @@ interface TripRepository extends JpaRepository<TripRow, UUID> {
     Optional<TripRow> findByIdAndHouseholdId(UUID id, UUID householdId);
 
     List<TripRow> findByHouseholdIdOrderByStartDateAscNameAsc(UUID householdId);
+
+    List<TripRow> findByHouseholdIdAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(
+            UUID householdId, LocalDate day, Limit limit);
+
+    List<TripRow> findByHouseholdIdAndEndDateLessThanOrderByStartDateDescNameAsc(
+            UUID householdId, LocalDate day, Limit limit);
+
+    List<TripRow> findByHouseholdIdOrderByStartDateDescNameAsc(UUID householdId, Pageable page);
+
+    long countByHouseholdId(UUID householdId);
+
+    long countByHouseholdIdAndEndDateLessThan(UUID householdId, LocalDate day);
 }

@@ -1,5 +1,8 @@
 package hodeon.app.trip;
 
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Limit;
+import hodeon.app.shell.Paged;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.core.notice.Fault;
@@ -53,6 +56,50 @@ public class TripService {
         return trips.findByHouseholdIdOrderByStartDateAscNameAsc(householdId).stream()
                 .map(TripService::stored)
                 .toList();
+    }
+
+    /** Those that are not over on a day, the nearest first. */
+    @Transactional(readOnly = true)
+    public List<StoredTrip> coming(UUID householdId, LocalDate day, int most) {
+        return trips
+                .findByHouseholdIdAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(householdId, day, Limit.of(most))
+                .stream()
+                .map(TripService::stored)
+                .toList();
+    }
+
+    /** Those that were over before a day, the latest first. */
+    @Transactional(readOnly = true)
+    public List<StoredTrip> past(UUID householdId, LocalDate day, int most) {
+        return trips
+                .findByHouseholdIdAndEndDateLessThanOrderByStartDateDescNameAsc(householdId, day, Limit.of(most))
+                .stream()
+                .map(TripService::stored)
+                .toList();
+    }
+
+    /** All of them a page at a time, the latest first. */
+    @Transactional(readOnly = true)
+    public Paged<StoredTrip> page(UUID householdId, int number, int size) {
+        long all = trips.countByHouseholdId(householdId);
+        int pages = Paged.pages(all, size);
+        int page = Math.clamp(number, 1, pages);
+        List<StoredTrip> here =
+                trips.findByHouseholdIdOrderByStartDateDescNameAsc(householdId, PageRequest.of(page - 1, size)).stream()
+                        .map(TripService::stored)
+                        .toList();
+        return new Paged<>(here, page, pages, all);
+    }
+
+    @Transactional(readOnly = true)
+    public long count(UUID householdId) {
+        return trips.countByHouseholdId(householdId);
+    }
+
+    /** Empty where there is no such trip of the household, or it lies in the bin. */
+    @Transactional(readOnly = true)
+    public Optional<StoredTrip> maybe(UUID householdId, UUID id) {
+        return trips.findByIdAndHouseholdId(id, householdId).map(TripService::stored);
     }
 
     @Transactional(readOnly = true)

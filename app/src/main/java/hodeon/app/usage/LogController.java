@@ -37,6 +37,9 @@ class LogController {
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ROOT);
 
+    /** Entries on the page, the latest first; the others count and are in the backup. */
+    private static final int MOST_SHOWN = 300;
+
     private final UseLog log;
     private final Knowledge knowledge;
     private final TripService trips;
@@ -184,9 +187,11 @@ class LogController {
         Known known = knowledge.of(member.householdId());
         Map<String, Learned> learned = known.learning().byProblem();
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
+        model.addAttribute("shown", MOST_SHOWN);
         model.addAttribute(
                 "entries",
-                log.of(member.householdId(), id).stream()
+                log.of(member.householdId(), id).reversed().stream()
+                        .limit(MOST_SHOWN)
                         .map(k -> new EntryView(
                                 k.id(),
                                 k.detail()

@@ -18,7 +18,6 @@ import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -180,9 +179,8 @@ public class UseLog {
         List<LoggedTrip> found = new ArrayList<>();
         StringBuilder signature = new StringBuilder();
         LocalDate today = LocalDate.now(clock);
-        Map<UUID, StoredTrip> byId = trips.all(householdId).stream().collect(Collectors.toMap(StoredTrip::id, t -> t));
         for (LoggedTripRow row : rows) {
-            StoredTrip trip = byId.get(row.tripId);
+            StoredTrip trip = trips.maybe(householdId, row.tripId).orElse(null);
             // What has not happened yet teaches nothing, whoever called its log complete, nor what lies in the bin.
             if (trip == null || trip.trip().end().isAfter(today)) {
                 continue;

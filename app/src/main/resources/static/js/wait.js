@@ -1,0 +1,55 @@
+// Whatever takes longer than half a second says what is going on, and can be left.
+document.addEventListener('alpine:init', () => {
+  const SOON_MS = 500;
+  const WORK = [
+    [/\/mat\/curve/, 'Working out the best kit for each of a row of weights'],
+    [/\/mat\/rehearse/, 'Rehearsing the trip a hundred thousand times'],
+    [/\/mat\/compare/, 'Working out two kits and what they differ in'],
+    [/\/mat\/(sort|carry)/, 'Sorting the pieces into kits'],
+    [/\/mat\/prune/, 'Working out what each piece earns'],
+    [/\/mat/, 'Balancing the kit'],
+    [/\/(restock|stock\/rotate)/, 'Working out what is missing and where it could come from'],
+    [/\/cards/, 'Drawing the cards'],
+    [/\/(odds|brief|trips\/new)/, 'Working out the odds'],
+    [/\.csv|\/file|\/backup/, 'Reading or writing the file'],
+  ];
+
+  Alpine.data('wait', () => ({
+    timer: null,
+    shown: false,
+    what: '',
+
+    went(event) {
+      const link = event.target.closest?.('a[href]');
+      if (!link || event.defaultPrevented || event.ctrlKey || event.metaKey || event.shiftKey || link.target === '_blank') return;
+      if (link.origin !== location.origin || link.hasAttribute('download') || link.pathname.endsWith('.csv') || link.pathname.endsWith('.json')) return;
+      if (link.pathname === location.pathname && link.hash) return;
+      this.begin(link.pathname);
+    },
+
+    submitted(event) {
+      const address = event.submitter?.getAttribute('formaction') ?? event.target.getAttribute('action') ?? location.pathname;
+      if (event.target.method !== 'dialog') this.begin(address);
+    },
+
+    begin(address) {
+      clearTimeout(this.timer);
+      this.what = WORK.find(([path]) => path.test(address))?.[1] ?? 'Working';
+      this.timer = setTimeout(() => {
+        this.shown = true;
+      }, SOON_MS);
+    },
+
+    // An answer within the page has come.
+    came() {
+      clearTimeout(this.timer);
+      this.shown = false;
+    },
+
+    // The page that was there stays; what was begun may go on behind it and is there at once the next time.
+    leave() {
+      window.stop();
+      this.came();
+    },
+  }));
+});
