@@ -51,6 +51,7 @@ class SizesTest extends StockTest {
         }
         List<String> tooLarge = new ArrayList<>();
         for (String page : pages) {
+            open(mine, page);
             long begin = System.nanoTime();
             var answer = open(mine, page).andReturn().getResponse();
             int bytes = answer.getContentAsString(StandardCharsets.UTF_8).getBytes(StandardCharsets.UTF_8).length;

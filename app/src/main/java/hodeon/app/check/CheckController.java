@@ -1,5 +1,6 @@
 package hodeon.app.check;
 
+import hodeon.app.shell.Paged;
 import hodeon.app.check.CheckService.Due;
 import hodeon.app.check.CheckService.Line;
 import hodeon.app.check.CheckService.Round;
@@ -117,8 +118,14 @@ class CheckController {
             boolean changed,
             boolean now) {}
 
+    private static final int LINES_A_PAGE = 100;
+
     @GetMapping("/stock/checks/{id}")
-    String walk(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+    String walk(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(required = false) Optional<Integer> page,
+            Model model) {
         Round round = checks.round(member.householdId(), id);
         Stock there = stock.at(member.householdId(), round.kit());
         LocalDate today = LocalDate.now(clock);
@@ -131,7 +138,10 @@ class CheckController {
                 .mapToInt(Line::position)
                 .findFirst()
                 .orElse(-1);
-        for (Line line : round.lines()) {
+        // Where the walk goes on, unless somebody turns the page.
+        Paged<Line> paged =
+                Paged.of(round.lines(), page.orElse(Math.max(0, now) / LINES_A_PAGE + 1), LINES_A_PAGE);
+        for (Line line : paged.things()) {
             LotView lot = Optional.ofNullable(byLot.get(line.lot()))
                     .map(h -> LotView.of(h, there, today))
                     .orElseGet(() -> LotView.gone(
@@ -152,6 +162,7 @@ class CheckController {
         model.addAttribute("round", round);
         model.addAttribute("kit", there.placeName(round.kit()));
         model.addAttribute("lines", lines);
+        model.addAttribute("paged", paged);
         model.addAttribute("open", round.open());
         model.addAttribute("finished", round.finishedAt().isPresent());
         model.addAttribute("found", found(round));

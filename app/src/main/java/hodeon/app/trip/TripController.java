@@ -256,12 +256,15 @@ class TripController {
 
     /** Whether the button pressed was one that adds or removes a row; nothing is saved then. */
     private static boolean rowChanged(BriefForm form, String action, Model model) {
-        int row = action.matches("remove-(leg|person)-\\d{1,3}")
+        int row = action.matches("(remove-(leg|person)|open-person)-\\d{1,3}")
                 ? Integer.parseInt(action.substring(action.lastIndexOf('-') + 1))
                 : -1;
         if (action.equals("add-leg") && form.getLegs().size() < BriefForm.MOST_LEGS) {
             form.getLegs().add(new LegForm());
             model.addAttribute("focus", "legs" + (form.getLegs().size() - 1) + ".activity");
+        } else if (action.startsWith("open-person")) {
+            model.addAttribute("opened", row);
+            model.addAttribute("focus", "people" + row + ".name");
         } else if (action.equals("add-person") && form.getPeople().size() < Party.MOST_PEOPLE) {
             form.getPeople().add(new PersonForm());
             model.addAttribute("focus", "people" + (form.getPeople().size() - 1) + ".name");
