@@ -34,7 +34,8 @@ class SizesTest extends StockTest {
         UUID shelf = stock.addPlace(mine.householdId(), "Shelf", Place.Kind.SHELF, Optional.empty(), Optional.empty());
         UUID kit = stock.addPlace(mine.householdId(), "Box", Place.Kind.KIT, Optional.empty(), Optional.empty());
         put(shelf, "shears", 1, "");
-        List<String> supplies = database.queryForList("select 'gauze-small' union select 'plaster-fabric' union select 'paracetamol'", String.class);
+        List<String> supplies = database.queryForList(
+                "select 'gauze-small' union select 'plaster-fabric' union select 'paracetamol'", String.class);
         lots(supplies, List.of(shelf, kit));
         String round = String.valueOf(send(mine, "/stock/checks", "place", kit.toString(), "rhythm", "YEARLY_ALL")
                 .andReturn()
@@ -43,10 +44,35 @@ class SizesTest extends StockTest {
         String many = large();
 
         List<String> pages = new ArrayList<>(List.of(
-                "/", "/trips", "/trips?page=40", "/trips?page=999999", "/stock", "/stock/places/" + shelf, "/stock/places/" + shelf + "?page=100",
-                "/stock/timeline", "/restock", "/stock/rotate", "/stock/checks", "/reminders", "/bin", "/people", "/supplies",
-                "/medicines", "/find?q=skerry", round));
-        for (String page : List.of("brief", "odds", "mat", "mat/answers", "mat/prune", "mat/compare", "ready", "medicines", "log", "trail")) {
+                "/",
+                "/trips",
+                "/trips?page=40",
+                "/trips?page=999999",
+                "/stock",
+                "/stock/places/" + shelf,
+                "/stock/places/" + shelf + "?page=100",
+                "/stock/timeline",
+                "/restock",
+                "/stock/rotate",
+                "/stock/checks",
+                "/reminders",
+                "/bin",
+                "/people",
+                "/supplies",
+                "/medicines",
+                "/find?q=skerry",
+                round));
+        for (String page : List.of(
+                "brief",
+                "odds",
+                "mat",
+                "mat/answers",
+                "mat/prune",
+                "mat/compare",
+                "ready",
+                "medicines",
+                "log",
+                "trail")) {
             pages.add(many + "/" + page);
         }
         List<String> tooLarge = new ArrayList<>();
@@ -55,22 +81,33 @@ class SizesTest extends StockTest {
             long begin = System.nanoTime();
             var answer = open(mine, page).andReturn().getResponse();
             int bytes = answer.getContentAsString(StandardCharsets.UTF_8).getBytes(StandardCharsets.UTF_8).length;
-            System.out.printf("SIZE %s %d bytes %d ms%n", page.replaceAll("[0-9a-f-]{36}", "…"), bytes, (System.nanoTime() - begin) / 1_000_000);
+            System.out.printf(
+                    "SIZE %s %d bytes %d ms%n",
+                    page.replaceAll("[0-9a-f-]{36}", "…"), bytes, (System.nanoTime() - begin) / 1_000_000);
             assertThat(answer.getStatus()).as(page).isEqualTo(200);
             if (bytes > MOST_BYTES) {
                 tooLarge.add(page + ": " + bytes);
             }
         }
         assertThat(tooLarge).isEmpty();
-        assertThat(open(mine, "/stock/stock.csv").andReturn().getResponse().getContentAsString().lines().count())
+        assertThat(open(mine, "/stock/stock.csv")
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString()
+                        .lines()
+                        .count())
                 .isGreaterThan(LOTS);
     }
 
     /** Sixty people, each a row of their own, for sixty days. */
     private String large() throws Exception {
-        String[] brief = brief("Jamboree", LocalDate.now().plusDays(10), LocalDate.now().plusDays(69));
+        String[] brief =
+                brief("Jamboree", LocalDate.now().plusDays(10), LocalDate.now().plusDays(69));
         for (int i = 1; i < 60; i++) {
-            brief = with(with(with(brief, "people[" + i + "].name", "Walker " + i), "people[" + i + "].years", "" + (8 + i)), "people[" + i + "].kilograms", "" + (30 + i));
+            brief = with(
+                    with(with(brief, "people[" + i + "].name", "Walker " + i), "people[" + i + "].years", "" + (8 + i)),
+                    "people[" + i + "].kilograms",
+                    "" + (30 + i));
         }
         return trip(mine, brief);
     }
@@ -82,16 +119,26 @@ class SizesTest extends StockTest {
                 String.class);
         String rest = String.join(", ", columns);
         database.update(
-                "insert into trip (id, start_date, end_date, " + rest + ") select ?, ?, ?, " + rest + " from trip where id = ?",
-                id, day, day.plusDays(2), like);
+                "insert into trip (id, start_date, end_date, " + rest + ") select ?, ?, ?, " + rest
+                        + " from trip where id = ?",
+                id,
+                day,
+                day.plusDays(2),
+                like);
         database.update(
                 "insert into trip_leg (trip_id, position, activity, environment, half_days) select ?, position, activity, environment, half_days"
                         + " from trip_leg where trip_id = ?",
-                id, like);
+                id,
+                like);
         List<String> person = database.queryForList(
-                "select column_name from information_schema.columns where table_name = 'TRIP_PERSON' and column_name <> 'TRIP_ID'", String.class);
+                "select column_name from information_schema.columns where table_name = 'TRIP_PERSON' and column_name <> 'TRIP_ID'",
+                String.class);
         String all = String.join(", ", person);
-        database.update("insert into trip_person (trip_id, " + all + ") select ?, " + all + " from trip_person where trip_id = ?", id, like);
+        database.update(
+                "insert into trip_person (trip_id, " + all + ") select ?, " + all
+                        + " from trip_person where trip_id = ?",
+                id,
+                like);
     }
 
     private void lots(List<String> supplies, List<UUID> places) {
@@ -101,13 +148,41 @@ class SizesTest extends StockTest {
         for (int i = 0; i < LOTS; i++) {
             UUID lot = UUID.randomUUID();
             UUID place = places.get(i % places.size());
-            lots.add(new Object[] {lot, mine.householdId(), supplies.get(i % supplies.size()), "", "", "L" + i, "", LocalDate.now().plusDays(i % 900), false, LocalDate.now().minusDays(90), ""});
-            moves.add(new Object[] {UUID.randomUUID(), mine.householdId(), i + 2, "RECEIVED", lot, place, 3, LocalDate.now().minusDays(90).atStartOfDay(), "sef", ""});
+            lots.add(new Object[] {
+                lot,
+                mine.householdId(),
+                supplies.get(i % supplies.size()),
+                "",
+                "",
+                "L" + i,
+                "",
+                LocalDate.now().plusDays(i % 900),
+                false,
+                LocalDate.now().minusDays(90),
+                ""
+            });
+            moves.add(new Object[] {
+                UUID.randomUUID(),
+                mine.householdId(),
+                i + 2,
+                "RECEIVED",
+                lot,
+                place,
+                3,
+                LocalDate.now().minusDays(90).atStartOfDay(),
+                "sef",
+                ""
+            });
             balances.add(new Object[] {lot, place, mine.householdId(), 3});
         }
-        database.batchUpdate("insert into stock_lot (id, household_id, supply_id, product, article, lot_code, serial, printed_until, month_only, received_on, condition) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", lots);
-        database.batchUpdate("insert into stock_movement (id, household_id, number, kind, lot_id, to_place, pieces, made_at, made_by, why) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", moves);
-        database.batchUpdate("insert into stock_balance (lot_id, place_id, household_id, pieces) values (?, ?, ?, ?)", balances);
+        database.batchUpdate(
+                "insert into stock_lot (id, household_id, supply_id, product, article, lot_code, serial, printed_until, month_only, received_on, condition) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                lots);
+        database.batchUpdate(
+                "insert into stock_movement (id, household_id, number, kind, lot_id, to_place, pieces, made_at, made_by, why) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                moves);
+        database.batchUpdate(
+                "insert into stock_balance (lot_id, place_id, household_id, pieces) values (?, ?, ?, ?)", balances);
         database.update("update stock_head set number = ? where household_id = ?", LOTS + 1, mine.householdId());
     }
 }

@@ -1,10 +1,10 @@
 package hodeon.app.check;
 
-import hodeon.app.shell.Paged;
 import hodeon.app.check.CheckService.Due;
 import hodeon.app.check.CheckService.Line;
 import hodeon.app.check.CheckService.Round;
 import hodeon.app.household.Member;
+import hodeon.app.shell.Paged;
 import hodeon.app.stock.Arrival;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.Stock;
@@ -139,8 +139,7 @@ class CheckController {
                 .findFirst()
                 .orElse(-1);
         // Where the walk goes on, unless somebody turns the page.
-        Paged<Line> paged =
-                Paged.of(round.lines(), page.orElse(Math.max(0, now) / LINES_A_PAGE + 1), LINES_A_PAGE);
+        Paged<Line> paged = Paged.of(round.lines(), page.orElse(Math.max(0, now) / LINES_A_PAGE + 1), LINES_A_PAGE);
         for (Line line : paged.things()) {
             LotView lot = Optional.ofNullable(byLot.get(line.lot()))
                     .map(h -> LotView.of(h, there, today))

@@ -78,7 +78,9 @@ class CompareSides {
                 new Choice(MAT, "this mat"),
                 new Choice(RECOMMENDED, "the recommended kit"),
                 new Choice(ASKED, "best for a stance and limit")));
-        kits.all(household).stream().limit(MOST_CHOICES).forEach(k -> choices.add(new Choice(KIT + k.id(), "saved kit: " + k.name())));
+        kits.all(household).stream()
+                .limit(MOST_CHOICES)
+                .forEach(k -> choices.add(new Choice(KIT + k.id(), "saved kit: " + k.name())));
         trips.page(household, 1, MOST_CHOICES).things().stream()
                 .filter(t -> !t.id().equals(mat.trip().id()))
                 .forEach(t -> choices.add(

@@ -61,15 +61,21 @@ class WarmUp {
                 Season.SUMMER,
                 List.of(new Leg(Activity.HILL_WALKING, Environment.TEMPERATE, 4)),
                 new Party(List.of(Person.of(
-                        "Anybody", Age.ofYears(40), Mass.ofGrams(70_000), Training.BASIC, Set.of(), Set.of(), Set.of()))),
+                        "Anybody",
+                        Age.ofYears(40),
+                        Mass.ofGrams(70_000),
+                        Training.BASIC,
+                        Set.of(),
+                        Set.of(),
+                        Set.of()))),
                 4,
                 Set.of(),
                 Set.of(),
                 Company.NONE,
                 Stance.HOLD_UNTIL_HELP,
                 Limits.ofMass(Mass.ofGrams(1_000)));
-        KitQuestion question = KitQuestion.of(
-                trip, catalogue, Forecast.of(trip, catalogue), Holds.NONE, Suitability.OF_NOBODY);
+        KitQuestion question =
+                KitQuestion.of(trip, catalogue, Forecast.of(trip, catalogue), Holds.NONE, Suitability.OF_NOBODY);
         Planner planner = new Planner(question);
         if (planner.recommend(PATIENCE) instanceof Solution.Found found) {
             Map<String, Integer> kit = planner.contents(found.quantities());
@@ -77,7 +83,10 @@ class WarmUp {
             double more = kit.keySet().stream()
                     .mapToDouble(s -> planner.marginals(kit).apply(s).oneMore())
                     .sum();
-            LOG.debug("Warm: {} answers, {}", IfItHappens.of(question, kit, IfItHappens.GRAVE).size(), more);
+            LOG.debug(
+                    "Warm: {} answers, {}",
+                    IfItHappens.of(question, kit, IfItHappens.GRAVE).size(),
+                    more);
         }
     }
 }

@@ -13,7 +13,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,8 +43,7 @@ public class PackedTrips {
         List<Packed> packed = new ArrayList<>();
         byTrip.forEach((id, kit) -> trips.maybe(household, id)
                 .filter(trip -> !trip.trip().end().isBefore(today))
-                .ifPresent(trip -> all.placeOf(kit.id())
-                        .ifPresent(place -> packed.add(new Packed(trip, kit, place)))));
+                .ifPresent(trip -> all.placeOf(kit.id()).ifPresent(place -> packed.add(new Packed(trip, kit, place)))));
         packed.sort(Comparator.comparing((Packed p) -> p.trip().trip().start())
                 .thenComparing(p -> p.trip().trip().name()));
         return packed;

@@ -70,16 +70,19 @@ class TrainingRun {
         get("/");
         for (StoredTrip trip : trips.all(member.householdId())) {
             for (String page : PAGES) {
-                LOG.info("Trained on {} of {}: {} characters", page, trip.trip().name(), get("/trips/" + trip.id() + "/" + page)
-                        .length());
+                LOG.info(
+                        "Trained on {} of {}: {} characters",
+                        page,
+                        trip.trip().name(),
+                        get("/trips/" + trip.id() + "/" + page).length());
             }
         }
         context.close();
     }
 
     private HttpRequest.Builder to(String path) {
-        return HttpRequest.newBuilder(
-                URI.create("http://localhost:" + Objects.requireNonNull(server.getWebServer()).getPort() + path));
+        return HttpRequest.newBuilder(URI.create("http://localhost:"
+                + Objects.requireNonNull(server.getWebServer()).getPort() + path));
     }
 
     private String get(String path) throws IOException, InterruptedException {

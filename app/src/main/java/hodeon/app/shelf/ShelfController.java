@@ -1,7 +1,5 @@
 package hodeon.app.shelf;
 
-import org.springframework.web.bind.annotation.RequestParam;
-import hodeon.app.shell.Paged;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
 import hodeon.app.kit.Kit;
@@ -9,6 +7,7 @@ import hodeon.app.kit.KitService;
 import hodeon.app.ready.ReadyService;
 import hodeon.app.ready.Want;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Paged;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.Place;
 import hodeon.app.stock.Stock;
@@ -28,6 +27,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Home: what needs a hand, the household's next trips and its kits. */
 @Controller
@@ -103,14 +103,15 @@ class ShelfController {
 
     /** Every trip, the latest first. */
     @GetMapping("/trips")
-    String allTrips(
-            @AuthenticationPrincipal Member member, @RequestParam(defaultValue = "1") int page, Model model) {
+    String allTrips(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "1") int page, Model model) {
         LocalDate today = LocalDate.now(clock);
         Paged<StoredTrip> some = trips.page(member.householdId(), page, TRIPS_A_PAGE);
         model.addAttribute("paged", some);
         model.addAttribute(
                 "trips",
-                some.things().stream().map(t -> TripCard.of(t, List.of(), today)).toList());
+                some.things().stream()
+                        .map(t -> TripCard.of(t, List.of(), today))
+                        .toList());
         return "shelf/trips";
     }
 

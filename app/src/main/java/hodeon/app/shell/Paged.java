@@ -19,8 +19,7 @@ public record Paged<T>(List<T> things, int number, int pages, long all) {
     public static <T> Paged<T> of(List<T> all, int number, int size) {
         int pages = pages(all.size(), size);
         int page = Math.clamp(number, 1, pages);
-        return new Paged<>(
-                all.subList((page - 1) * size, Math.min(all.size(), page * size)), page, pages, all.size());
+        return new Paged<>(all.subList((page - 1) * size, Math.min(all.size(), page * size)), page, pages, all.size());
     }
 
     public static int pages(long all, int size) {

@@ -225,7 +225,7 @@ class EnterController {
             return answer(member, blank(), "", List.of(), faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "from a file"));
-        next.addFlashAttribute("added", arrivals.size() + " lines");
+        next.addFlashAttribute("added", Figures.counted(arrivals.size(), "line"));
         return "redirect:/stock/enter";
     }
 

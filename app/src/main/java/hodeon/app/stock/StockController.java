@@ -1,8 +1,8 @@
 package hodeon.app.stock;
 
-import hodeon.app.shell.Paged;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Paged;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.Held;

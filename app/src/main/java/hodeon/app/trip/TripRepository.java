@@ -1,11 +1,11 @@
 package hodeon.app.trip;
 
-import org.springframework.data.domain.Pageable;
-import org.springframework.data.domain.Limit;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface TripRepository extends JpaRepository<TripRow, UUID> {

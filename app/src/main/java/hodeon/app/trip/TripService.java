@@ -1,10 +1,8 @@
 package hodeon.app.trip;
 
-import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Limit;
-import hodeon.app.shell.Paged;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Paged;
 import hodeon.core.notice.Fault;
 import hodeon.core.party.Party;
 import hodeon.core.trip.Adjustments;
@@ -31,6 +29,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
