@@ -1,5 +1,10 @@
 package hodeon.app.stock;
 
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import java.util.function.Supplier;
+import hodeon.core.stock.Lot;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.Cache;
 import hodeon.app.stock.StockHistory.Spent;
 import hodeon.app.stock.StockHistory.Used;
 import java.time.LocalDate;
@@ -7,7 +12,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.cache.annotation.Cacheable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,17 +21,25 @@ import org.springframework.stereotype.Component;
 @Component
 class LedgerSums {
 
+    private final Sums<List<Used>> used = new Sums<>();
+    private final Sums<List<Spent>> spent = new Sums<>();
+    private final Sums<List<Lies>> lying = new Sums<>();
     private final MovementRepository movements;
     private final LotRepository lots;
+    private final BalanceRepository balances;
 
-    LedgerSums(MovementRepository movements, LotRepository lots) {
+    LedgerSums(MovementRepository movements, LotRepository lots, BalanceRepository balances) {
+        this.balances = balances;
         this.movements = movements;
         this.lots = lots;
     }
 
     /** @param head number of the latest movement */
-    @Cacheable(cacheNames = "ledger-used", sync = true)
     public List<Used> usedSince(UUID household, long head, LocalDate since) {
+        return used.get(new Key(household, head, since), () -> usedSince(household, since));
+    }
+
+    private List<Used> usedSince(UUID household, LocalDate since) {
         Map<UUID, String> supplies = new HashMap<>();
         lots.suppliesOf(household).forEach(l -> supplies.put(l.lot(), l.supply()));
         Map<Used, Long> sums = new HashMap<>();
@@ -48,8 +60,47 @@ class LedgerSums {
     }
 
     /** @param head number of the latest movement */
-    @Cacheable(cacheNames = "ledger-spent", sync = true)
     public List<Spent> spending(UUID household, long head) {
-        return lots.spending(household);
+        return spent.get(new Key(household, head, LocalDate.EPOCH), () -> lots.spending(household));
+    }
+
+    /** What lies where. @param head number of the latest movement */
+    public List<Lies> lying(UUID household, long head) {
+        return lying.get(
+                new Key(household, head, LocalDate.EPOCH),
+                () -> balances.ofHousehold(household).stream()
+                        .map(l -> new Lies(l.lot(), l.lot().lot(), l.placeId(), l.pieces()))
+                        .toList());
+    }
+
+    /** A lot with so many pieces of it at a place. Lots never change: what is opened or decanted becomes one of its own. */
+    record Lies(LotRow row, Lot lot, UUID place, int pieces) {}
+
+    /** @param since a day, where the sum begins at one */
+    private record Key(UUID household, long head, LocalDate since) {}
+
+    /**
+     * Answers that are kept only where nothing is being written: inside a change that may still be given up, or that others do not see
+     * yet, each is worked out anew.
+     */
+    private static final class Sums<T extends Object> {
+
+        private static final int KEPT = 60;
+
+        private final Cache<Key, T> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+
+        T get(Key key, Supplier<T> sum) {
+            boolean writing = TransactionSynchronizationManager.isActualTransactionActive()
+                    && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+            T there = writing ? null : kept.getIfPresent(key);
+            if (there != null) {
+                return there;
+            }
+            T fresh = sum.get();
+            if (!writing) {
+                kept.put(key, fresh);
+            }
+            return fresh;
+        }
     }
 }

@@ -1,5 +1,6 @@
 package hodeon.app.stock;
 
+import hodeon.app.stock.LedgerSums.Lies;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.NotHere;
 import hodeon.core.catalogue.Supply;
@@ -34,6 +35,7 @@ public class StockService {
     private final WithdrawalRepository withdrawals;
     private final HeadRepository heads;
     private final OwnCatalogue catalogues;
+    private final LedgerSums sums;
     private final Clock clock;
 
     StockService(
@@ -43,7 +45,9 @@ public class StockService {
             WithdrawalRepository withdrawals,
             HeadRepository heads,
             OwnCatalogue catalogues,
+            LedgerSums sums,
             Clock clock) {
+        this.sums = sums;
         this.places = places;
         this.balances = balances;
         this.lots = lots;
@@ -55,7 +59,8 @@ public class StockService {
 
     @Transactional(readOnly = true)
     public Stock of(UUID household) {
-        return stock(household, balances.ofHousehold(household));
+        long head = heads.findById(household).map(h -> h.number).orElse(0L);
+        return stock(household, sums.lying(household, head));
     }
 
     /** The same with only what lies at one place and in the modules inside it. */
@@ -66,10 +71,16 @@ public class StockService {
                         p.id().equals(place) || p.inside().filter(place::equals).isPresent())
                 .map(Place::id)
                 .toList();
-        return stock(household, within.isEmpty() ? List.of() : balances.at(household, within));
+        return stock(
+                household,
+                within.isEmpty()
+                        ? List.of()
+                        : balances.at(household, within).stream()
+                                .map(l -> new Lies(l.lot(), l.lot().lot(), l.placeId(), l.pieces()))
+                                .toList());
     }
 
-    private Stock stock(UUID household, List<BalanceRepository.Lying> lying) {
+    private Stock stock(UUID household, List<Lies> lying) {
         Map<String, Supply> supplies = Stock.byId(catalogues.of(household).catalogue());
         List<WithdrawalRow> withdrawn = withdrawals.findByHouseholdIdOrderByFromDayDesc(household);
         StockRules rules = rules(household);
@@ -77,14 +88,13 @@ public class StockService {
         places(household).forEach(p -> byId.put(p.id(), p));
         List<Held> held = lying.stream()
                 .map(l -> new Held(
-                        l.lot().lot(), l.placeId(), l.pieces(), good(l.lot(), supplies, withdrawn, rules.grace())))
+                        l.lot(), l.place(), l.pieces(), good(l.row(), l.lot(), supplies, withdrawn, rules.grace())))
                 .toList();
         return new Stock(supplies, byId, held, rules);
     }
 
     private static Optional<GoodUntil> good(
-            LotRow row, Map<String, Supply> supplies, List<WithdrawalRow> withdrawn, Grace grace) {
-        Lot lot = row.lot();
+            LotRow row, Lot lot, Map<String, Supply> supplies, List<WithdrawalRow> withdrawn, Grace grace) {
         Supply supply = supplies.get(lot.supply());
         if (supply == null) {
             return lot.printed().map(p -> new GoodUntil(p.lastDay(), GoodUntil.Reason.PRINTED));

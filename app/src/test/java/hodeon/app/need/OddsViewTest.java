@@ -62,6 +62,12 @@ class OddsViewTest {
         assertThat(rows("order", "chance"))
                 .extracting(r -> -Double.parseDouble(r.barWidth()))
                 .isSorted();
+        // Chance times severity, by the numbers that stand there.
+        Forecast forecast = Forecast.of(TRIP, CATALOGUE);
+        assertThat(rows())
+                .extracting(r -> -r.severity()
+                        * forecast.problem(r.id()).orElseThrow().events().atLeastOne())
+                .isSorted();
         OddsView grouped = view("grouped", "yes");
         assertThat(grouped.parts()).extracting(OddsView.Part::heading).first().isEqualTo("5, threatens life");
         for (OddsView.Part part : grouped.parts()) {

@@ -18,6 +18,7 @@ import hodeon.core.need.Forecast;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
+import hodeon.core.party.Person;
 import hodeon.core.party.SizeClass;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Stance;
@@ -74,6 +75,32 @@ class PlannerTest {
         assertThat(question.asked()).hasSizeGreaterThanOrEqualTo(20);
         assertThat(plan.coverage()).isBetween(0.8, 1.0);
         assertThat(plan.coverage("blister")).isBetween(0.5, 1.0);
+    }
+
+    /** Aspirin is no pain relief for those under sixteen: it counts for as many as may have it. */
+    @Test
+    void whatSomebodyMayNotHaveCountsForTheOthersAlone() {
+        Person adult = Samples.adult("Ebba", Training.BASIC);
+        Person youth = Samples.person("Noor", 14, 50, Training.UNTRAINED, Set.of(), Set.of(), Set.of());
+        double alone = aspirinAgainstHeadache(adult);
+        assertThat(alone).isCloseTo(0.4, within(1e-9));
+        assertThat(aspirinAgainstHeadache(adult, youth)).isBetween(0.1, 0.3);
+        assertThat(aspirinAgainstHeadache(youth)).isZero();
+    }
+
+    private static double aspirinAgainstHeadache(Person... party) {
+        KitQuestion question =
+                question(Samples.trip(new Party(List.of(party)), 3, Stance.HOLD_UNTIL_HELP, 900), Holds.NONE);
+        int use = question.choice().uses().stream()
+                .map(Choice.Use::id)
+                .toList()
+                .indexOf("headache/relieve-pain");
+        return question.choice().candidates().stream()
+                .filter(c -> c.id().equals("aspirin"))
+                .flatMap(c -> c.serves().stream())
+                .filter(s -> s.use() == use)
+                .mapToDouble(Choice.Service::effect)
+                .sum();
     }
 
     /** Somebody who knows that a thing never happens says so with a rate of 0. */
