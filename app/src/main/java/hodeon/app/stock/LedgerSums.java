@@ -1,18 +1,18 @@
 package hodeon.app.stock;
 
-import org.springframework.transaction.support.TransactionSynchronizationManager;
-import java.util.function.Supplier;
-import hodeon.core.stock.Lot;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import hodeon.app.stock.StockHistory.Spent;
 import hodeon.app.stock.StockHistory.Used;
+import hodeon.core.stock.Lot;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Sums over thousands of a household's movements. A ledger only grows, so a sum up to a movement's number holds for good
@@ -66,11 +66,9 @@ class LedgerSums {
 
     /** What lies where. @param head number of the latest movement */
     public List<Lies> lying(UUID household, long head) {
-        return lying.get(
-                new Key(household, head, LocalDate.EPOCH),
-                () -> balances.ofHousehold(household).stream()
-                        .map(l -> new Lies(l.lot(), l.lot().lot(), l.placeId(), l.pieces()))
-                        .toList());
+        return lying.get(new Key(household, head, LocalDate.EPOCH), () -> balances.ofHousehold(household).stream()
+                .map(l -> new Lies(l.lot(), l.lot().lot(), l.placeId(), l.pieces()))
+                .toList());
     }
 
     /** A lot with so many pieces of it at a place. Lots never change: what is opened or decanted becomes one of its own. */
@@ -87,7 +85,8 @@ class LedgerSums {
 
         private static final int KEPT = 60;
 
-        private final Cache<Key, T> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+        private final Cache<Key, T> kept =
+                Caffeine.newBuilder().maximumSize(KEPT).build();
 
         T get(Key key, Supplier<T> sum) {
             boolean writing = TransactionSynchronizationManager.isActualTransactionActive()

@@ -1,8 +1,8 @@
 package hodeon.app.stock;
 
-import hodeon.app.stock.LedgerSums.Lies;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.NotHere;
+import hodeon.app.stock.LedgerSums.Lies;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
 import hodeon.core.stock.GoodUntil;

@@ -91,10 +91,7 @@ class PlannerTest {
     private static double aspirinAgainstHeadache(Person... party) {
         KitQuestion question =
                 question(Samples.trip(new Party(List.of(party)), 3, Stance.HOLD_UNTIL_HELP, 900), Holds.NONE);
-        int use = question.choice().uses().stream()
-                .map(Choice.Use::id)
-                .toList()
-                .indexOf("headache/relieve-pain");
+        int use = question.choice().uses().stream().map(Choice.Use::id).toList().indexOf("headache/relieve-pain");
         return question.choice().candidates().stream()
                 .filter(c -> c.id().equals("aspirin"))
                 .flatMap(c -> c.serves().stream())
