@@ -82,15 +82,15 @@ class MouseJourneyTest {
             browser.type("#kit-name", "Sweep boat roll");
             browser.click("#save-kit");
             browser.see("h1", "Sweep boat roll");
-            List<String> saved = contents(browser, ".contents tbody tr", "th", "td.num strong");
+            List<String> saved = contents(browser, ".contents tbody tr", "th", "td strong");
             assertThat(saved).containsExactlyInAnyOrderElementsOf(onMat);
             browser.open(browser.path());
-            assertThat(contents(browser, ".contents tbody tr", "th", "td.num strong"))
+            assertThat(contents(browser, ".contents tbody tr", "th", "td strong"))
                     .isEqualTo(saved);
 
             String csv = fetch(browser, browser.find(".take a[href$='.csv']").getDomProperty("href"));
             assertThat(csv.lines().count()).isEqualTo(saved.size() + 1);
-            assertThat(csv).startsWith("group,supply,pieces,piece,grams_each,grams,supply_id");
+            assertThat(csv).startsWith("group,supply,pieces,unit,grams_each,grams,supply_id");
 
             browser.click(".take .act");
             browser.see("p", "Contents list");
@@ -125,7 +125,7 @@ class MouseJourneyTest {
         browser.find(row);
         String script = """
                 return [...document.querySelectorAll('%s')].map(r => r.querySelector('%s').textContent.trim()
-                  + ' ' + r.querySelector('%s').textContent.trim()).filter(s => !s.endsWith(' 0'))""".formatted(row, name, pieces);
+                  + ' ' + r.querySelector('%s').textContent.trim().split(' ')[0]).filter(s => !s.endsWith(' 0'))""".formatted(row, name, pieces);
         return ((List<?>) browser.run(script)).stream().map(String::valueOf).toList();
     }
 

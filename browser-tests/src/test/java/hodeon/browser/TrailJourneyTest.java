@@ -139,9 +139,7 @@ class TrailJourneyTest {
             for (int time = 0; time < 2; time++) {
                 browser.click("[data-problem='headache']");
                 browser.click("[data-who='Noor Castellan']");
-                while (!browser.text("[data-supply='paracetamol'] output").equals("1")) {
-                    browser.click("[data-supply='paracetamol'] button:last-child");
-                }
+                browser.see("[data-supply='paracetamol'] output", "2");
                 browser.click("#write");
             }
             browser.see("#trail-waiting", "Paracetamol: less than 4 h after the dose of");
