@@ -90,7 +90,7 @@ class OwnDataTest {
         try (App again = App.withData(data)) {
             Client after = new Client(again);
             after.signIn();
-            String shelf = after.get("/").body();
+            String shelf = everyTrip(after);
             assertThat(confirmed).hasSizeGreaterThanOrEqualTo(25).allSatisfy(name -> assertThat(shelf)
                     .contains(">" + name + "<"));
             // What lies there is what came less what was used, whatever was in flight.
@@ -104,6 +104,18 @@ class OwnDataTest {
             Matcher briefs = Pattern.compile("/trips/[0-9a-f-]+/brief").matcher(shelf);
             while (briefs.find()) {
                 assertThat(after.get(briefs.group()).body()).contains("Ottilie Brandt", "legs[0].days");
+            }
+        }
+    }
+
+    /** The pages of the list of trips, one after the other. */
+    private static String everyTrip(Client client) throws IOException, InterruptedException {
+        StringBuilder all = new StringBuilder();
+        for (int page = 1; ; page++) {
+            String body = client.get("/trips?page=" + page).body();
+            all.append(body);
+            if (!body.contains("page=" + (page + 1))) {
+                return all.toString();
             }
         }
     }
