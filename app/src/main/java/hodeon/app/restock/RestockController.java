@@ -179,7 +179,7 @@ class RestockController {
                                 + Figures.number(Math.min(p.further(), p.packs().surplus()))
                                 + " will be used in time (worth "
                                 + Figures.money(p.packs().surplusWorth() / 100) + ")",
-                Figures.money(perYear / 100) + " a " + all.piece(p.supply()) + " and year",
+                Figures.money(perYear / 100) + " per " + all.piece(p.supply()) + " and year",
                 p.own(),
                 p.ticked(),
                 p.packs().pieces(),
