@@ -99,6 +99,21 @@ class MouseJourneyTest {
         }
     }
 
+    /** A click whose answer does not come: what goes on is said, and the page that was there can be kept. */
+    @Test
+    void waitingSaysWhatGoesOnAndCanBeLeft() {
+        try (Browser browser = Browser.on(SampleApp.get(), 1280, 800)) {
+            browser.signInToSample();
+            browser.open(browser.trip("Seal count") + "/mat");
+            browser.run("window.addEventListener('click', e => { if (e.target.closest('a')) e.preventDefault(); })");
+            browser.click("a[href$='/mat/curve']");
+            browser.see("#working", "Working out the best kit for each of a row of weights");
+            browser.click("#leave-work");
+            browser.waitUntil("return getComputedStyle(document.querySelector('#working')).display === 'none'");
+            assertThat(browser.path()).endsWith("/mat");
+        }
+    }
+
     private static void printsWithTheCautionOnEveryPage(byte[] pdf, List<String> contents) throws IOException {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             PDFTextStripper text = new PDFTextStripper();
