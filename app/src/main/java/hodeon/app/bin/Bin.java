@@ -1,6 +1,5 @@
 package hodeon.app.bin;
 
-import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -9,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -117,11 +115,5 @@ public class Bin {
                 .filter(t -> t.kind() == kind && t.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new NotHere(kind.word + " " + id + " in the bin"));
-    }
-
-    /** Whoever was erased is in no trip that could come back. */
-    @EventListener
-    void erased(PeopleService.Erased gone) {
-        database.update("delete from trip where household_id = ? and deleted_at is not null", gone.householdId());
     }
 }

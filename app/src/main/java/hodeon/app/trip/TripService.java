@@ -17,6 +17,7 @@ import hodeon.core.units.Volume;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -216,10 +217,12 @@ public class TripService {
         return new StoredTrip(row.id, row.householdId, Objects.requireNonNullElse(row.version, 0L), trip, people);
     }
 
-    /** Who was erased goes along in past and coming trips without a name; age and mass stay, for the odds. */
+    /** Who was erased goes along in past, coming and binned trips without a name; age and mass stay, for the odds. */
     @EventListener
     void erased(PeopleService.Erased gone) {
-        for (TripRow row : trips.findByHouseholdIdOrderByStartDateAscNameAsc(gone.householdId())) {
+        List<TripRow> rows = new ArrayList<>(trips.findByHouseholdIdOrderByStartDateAscNameAsc(gone.householdId()));
+        rows.addAll(trips.binned(gone.householdId()));
+        for (TripRow row : rows) {
             for (int i = 0; i < row.people.size(); i++) {
                 if (row.people.get(i).is(gone.personId(), gone.name())) {
                     row.people.set(i, row.people.get(i).nameless("Somebody " + (i + 1)));

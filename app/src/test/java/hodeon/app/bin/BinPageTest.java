@@ -119,6 +119,25 @@ class BinPageTest extends WebTest {
         assertThat(bin.of(mine.householdId())).isEmpty();
     }
 
+    /** Erasing somebody takes them out of what lies in the bin, and nothing else with them. */
+    @Test
+    void whoeverWasErasedIsErasedFromTheBinToo() throws Exception {
+        String trip = trip(mine, "Low tide walk");
+        UUID id = UUID.fromString(trip.replace("/trips/", ""));
+        send(mine, trip + "/delete");
+        String person =
+                String.valueOf(send(mine, "/people/new", "name", "Ottilie Brandt", "years", "36", "kilograms", "70")
+                        .andReturn()
+                        .getResponse()
+                        .getRedirectedUrl());
+        send(mine, person + "/erase", "name", "Ottilie Brandt");
+        send(mine, "/bin/TRIP/back", "id", id.toString());
+        open(mine, trip + "/brief")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Somebody 1")))
+                .andExpect(content().string(not(containsString("Ottilie Brandt"))));
+    }
+
     /** Half a brief is worth more than a preset: it is asked before another start takes its place. */
     @Test
     void aPresetNeverWipesAHalfTypedBrief() throws Exception {
