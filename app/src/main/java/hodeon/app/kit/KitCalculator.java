@@ -22,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.cache.annotation.Cacheable;
 import org.springframework.stereotype.Service;
@@ -60,12 +61,11 @@ class KitCalculator {
         KitQuestion question = question(of, holds);
         Planner planner = new Planner(question);
         Function<String, Marginal> marginal = planner.marginals(pieces);
-        Map<String, Marginal> marginals = new LinkedHashMap<>();
-        Map<String, String> floors = new LinkedHashMap<>();
-        of.known().catalogue().supplies().stream()
+        Map<String, Marginal> marginals = of.known().catalogue().supplies().parallelStream()
                 .map(Supply::id)
                 .filter(id -> !question.exclusions().containsKey(id))
-                .forEach(id -> marginals.put(id, marginal.apply(id)));
+                .collect(Collectors.toConcurrentMap(id -> id, marginal));
+        Map<String, String> floors = new LinkedHashMap<>();
         pieces.keySet().forEach(id -> question.floorKeeping(pieces, id).ifPresent(reason -> floors.put(id, reason)));
         return new Weighing(
                 planner.weigh(pieces), marginals, floors, IfItHappens.of(question, pieces, IfItHappens.GRAVE));

@@ -10,8 +10,9 @@ import java.time.Duration;
 import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -25,11 +26,14 @@ class Recommendations {
 
     private static final Logger LOG = LoggerFactory.getLogger(Recommendations.class);
 
+    /** The page that asked is put together first: on two cores the two would share what one of them needs. */
+    private static final long AFTER_THE_PAGE_MS = 500;
+
     private final Forecasts forecasts;
     private final Cache cache;
     private final Duration patience;
     private final Set<Key> proving = ConcurrentHashMap.newKeySet();
-    private final ExecutorService prover = Executors.newSingleThreadExecutor(
+    private final ScheduledExecutorService prover = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("prover").factory());
 
     Recommendations(Forecasts forecasts, CacheManager caches, @Value("${hodeon.patience}") Duration patience) {
@@ -44,7 +48,7 @@ class Recommendations {
         Key key = new Key(of, holds);
         Recommendation known = Objects.requireNonNull(cache.get(key, () -> first(key)));
         if (known.searching() && proving.add(key)) {
-            prover.execute(() -> prove(key, known));
+            prover.schedule(() -> prove(key, known), AFTER_THE_PAGE_MS, TimeUnit.MILLISECONDS);
         }
         return known;
     }

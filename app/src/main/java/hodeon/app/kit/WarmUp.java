@@ -1,5 +1,7 @@
 package hodeon.app.kit;
 
+import hodeon.app.trip.StoredTrip;
+import hodeon.app.trip.TripService;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.kit.Holds;
 import hodeon.core.kit.IfItHappens;
@@ -21,6 +23,7 @@ import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
@@ -32,27 +35,58 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Balances a kit for nobody right after the start, beside everything else, so that the first one somebody asks for is quick. */
+/**
+ * Lays out the mats of the next outings right after the start, beside everything else, so that the first one somebody opens is quick;
+ * where no outing comes, one for nobody.
+ */
 @Component
 class WarmUp {
 
     private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
     private static final Duration PATIENCE = Duration.ofMillis(500);
 
-    private final Catalogue catalogue;
+    private static final int NEXT_OUTINGS = 3;
 
-    WarmUp(Catalogue catalogue) {
+    private final TripService trips;
+    private final MatService mats;
+    private final MatPage page;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    WarmUp(TripService trips, MatService mats, MatPage page, Catalogue catalogue, Clock clock) {
+        this.trips = trips;
+        this.mats = mats;
+        this.page = page;
         this.catalogue = catalogue;
+        this.clock = clock;
     }
 
     @EventListener
     void ready(ApplicationReadyEvent ready) {
-        Thread thread = Thread.ofPlatform().daemon().name("warm-up").unstarted(this::balance);
+        Thread thread = Thread.ofPlatform().daemon().name("warm-up").unstarted(this::layOut);
         thread.setPriority(Thread.MIN_PRIORITY);
         thread.start();
     }
 
-    void balance() {
+    /** Answers how many outings' mats it laid out. */
+    int layOut() {
+        List<StoredTrip> next = trips.comingAnywhere(LocalDate.now(clock), NEXT_OUTINGS);
+        next.forEach(this::layOut);
+        if (next.isEmpty()) {
+            balanceForNobody();
+        }
+        return next.size();
+    }
+
+    private void layOut(StoredTrip trip) {
+        try {
+            page.of(mats.mat(trip.householdId(), trip), MatLook.of(Map.of()), null);
+        } catch (RuntimeException e) { // Changed or gone meanwhile, or what cannot be read: whoever opens it is told.
+            LOG.debug("The mat of {} was not laid out beforehand.", trip.id(), e);
+        }
+    }
+
+    private void balanceForNobody() {
         LocalDate day = LocalDate.of(2027, 6, 12);
         Trip trip = new Trip(
                 "Warm-up",

@@ -24,6 +24,8 @@ interface TripRepository extends JpaRepository<TripRow, UUID> {
     List<TripRow> findByHouseholdIdAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(
             UUID householdId, LocalDate day, Limit limit);
 
+    List<TripRow> findByEndDateGreaterThanEqualOrderByStartDateAscNameAsc(LocalDate day, Limit limit);
+
     List<TripRow> findByHouseholdIdAndEndDateLessThanOrderByStartDateDescNameAsc(
             UUID householdId, LocalDate day, Limit limit);
 

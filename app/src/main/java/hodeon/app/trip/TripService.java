@@ -69,6 +69,14 @@ public class TripService {
                 .toList();
     }
 
+    /** Those of all households that are not over on a day, the nearest first. */
+    @Transactional(readOnly = true)
+    public List<StoredTrip> comingAnywhere(LocalDate day, int most) {
+        return trips.findByEndDateGreaterThanEqualOrderByStartDateAscNameAsc(day, Limit.of(most)).stream()
+                .map(TripService::stored)
+                .toList();
+    }
+
     /** Those that were over before a day, the latest first. */
     @Transactional(readOnly = true)
     public List<StoredTrip> past(UUID householdId, LocalDate day, int most) {
