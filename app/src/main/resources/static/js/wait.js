@@ -1,6 +1,7 @@
 // Whatever takes longer than half a second says what is going on, and can be left.
 document.addEventListener('alpine:init', () => {
   const SOON_MS = 500;
+  const ASK_AGAIN_MS = 1000;
   const WORK = [
     [/\/mat\/curve/, 'Working out the best kit for each of a row of weights'],
     [/\/mat\/rehearse/, 'Rehearsing the trip a hundred thousand times'],
@@ -16,8 +17,10 @@ document.addEventListener('alpine:init', () => {
 
   Alpine.data('wait', () => ({
     timer: null,
+    asking: null,
     shown: false,
     what: '',
+    far: '',
 
     went(event) {
       const link = event.target.closest?.('a[href]');
@@ -30,6 +33,14 @@ document.addEventListener('alpine:init', () => {
     submitted(event) {
       const address = event.submitter?.getAttribute('formaction') ?? event.target.getAttribute('action') ?? location.pathname;
       if (event.target.method !== 'dialog') this.begin(address);
+      const progress = event.target.dataset.progress;
+      if (progress) this.asking = setInterval(() => this.ask(progress), ASK_AGAIN_MS);
+    },
+
+    // How far a long piece of work has come, where it can be asked.
+    async ask(progress) {
+      const answer = await fetch(progress).catch(() => null);
+      if (answer?.ok) this.far = await answer.text();
     },
 
     begin(address) {
@@ -43,6 +54,8 @@ document.addEventListener('alpine:init', () => {
     // An answer within the page has come.
     came() {
       clearTimeout(this.timer);
+      clearInterval(this.asking);
+      this.far = '';
       this.shown = false;
     },
 

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,6 +28,7 @@ import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
@@ -46,8 +48,10 @@ class EnterController {
     private final StockService stock;
     private final Entering entering;
     private final OpenLines open;
+    private final Incoming incoming;
 
-    EnterController(StockService stock, Entering entering, OpenLines open) {
+    EnterController(StockService stock, Entering entering, OpenLines open, Incoming incoming) {
+        this.incoming = incoming;
         this.stock = stock;
         this.entering = entering;
         this.open = open;
@@ -227,6 +231,15 @@ class EnterController {
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "from a file"));
         next.addFlashAttribute("added", Figures.counted(arrivals.size(), "line"));
         return "redirect:/stock/enter";
+    }
+
+    /** How far the file has come that is being written; empty when none is. */
+    @GetMapping(path = "/stock/enter/file/progress", produces = MediaType.TEXT_PLAIN_VALUE)
+    @ResponseBody
+    String progress(@AuthenticationPrincipal Member member) {
+        return incoming.of(member.householdId())
+                .map(lines -> String.format(Locale.ROOT, "%,d of %,d lines written", lines.written(), lines.of()))
+                .orElse("");
     }
 
     @GetMapping("/stock/stock.csv")

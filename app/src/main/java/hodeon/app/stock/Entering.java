@@ -23,9 +23,17 @@ public class Entering {
     private final StockLedger ledger;
     private final ProductRepository products;
     private final LotRepository lots;
+    private final Incoming incoming;
     private final Clock clock;
 
-    Entering(StockService stock, StockLedger ledger, ProductRepository products, LotRepository lots, Clock clock) {
+    Entering(
+            StockService stock,
+            StockLedger ledger,
+            ProductRepository products,
+            LotRepository lots,
+            Incoming incoming,
+            Clock clock) {
+        this.incoming = incoming;
         this.stock = stock;
         this.ledger = ledger;
         this.products = products;
@@ -79,7 +87,12 @@ public class Entering {
 
     /** All of them or none. */
     public void add(UUID household, List<Arrival> arrivals, Cause cause) {
-        ledger.receive(household, arrivals, cause);
+        incoming.written(household, 0, arrivals.size());
+        try {
+            ledger.receive(household, arrivals, cause, lines -> incoming.written(household, lines, arrivals.size()));
+        } finally {
+            incoming.ended(household);
+        }
     }
 
     ArrivalReader reader(UUID household) {

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.IntConsumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -60,6 +61,11 @@ public class StockLedger {
 
     /** Answers the ids of the new lots, in order. */
     public List<UUID> receive(UUID household, List<Arrival> arrivals, Cause cause) {
+        return receive(household, arrivals, cause, written -> {});
+    }
+
+    /** @param written is told every now and then how many arrivals are written */
+    List<UUID> receive(UUID household, List<Arrival> arrivals, Cause cause, IntConsumer written) {
         HeadRow head = hold(household);
         arrivals.stream().map(Arrival::place).distinct().forEach(place -> place(household, place));
         List<UUID> made = new ArrayList<>();
@@ -93,6 +99,7 @@ public class StockLedger {
                 rows.flush();
                 rows.clear();
                 head = hold(household);
+                written.accept(made.size());
             }
         }
         return made;

@@ -13,6 +13,7 @@ import hodeon.core.stock.Movement.Holding;
 import hodeon.core.stock.PrintedExpiry;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -74,6 +75,15 @@ class StockLedgerTest extends WebTest {
                                 LocalDate.of(2026, 1, 1))),
                         CAUSE)
                 .getFirst();
+    }
+
+    @Test
+    void aLongDeliverySaysHowFarItHasCome() {
+        Arrival wipes = Arrival.of(shelf, "antiseptic-wipe", 1, Optional.empty(), LocalDate.of(2026, 1, 1));
+        List<Integer> said = new ArrayList<>();
+        ledger.receive(household, Collections.nCopies(1_200, wipes), CAUSE, said::add);
+        assertThat(said).containsExactly(500, 1_000);
+        balancesFollowFromMovements();
     }
 
     private Map<Holding, Integer> written() {

@@ -40,6 +40,9 @@ class StockPageTest extends WebTest {
     @Autowired
     StockService stock;
 
+    @Autowired
+    Incoming incoming;
+
     @BeforeEach
     void aShelf() {
         stock.addPlace(mine.householdId(), "Shore shelf", Place.Kind.SHELF, Optional.empty(), Optional.empty());
@@ -248,6 +251,16 @@ class StockPageTest extends WebTest {
                 .andExpect(status().is3xxRedirection());
         assertThat(open(others, "/stock/stock.csv").andReturn().getResponse().getContentAsString())
                 .isEqualTo(out);
+    }
+
+    @Test
+    void whoWaitsForALongFileIsToldHowFarItHasCome() throws Exception {
+        String progress = "/stock/enter/file/progress";
+        incoming.written(mine.householdId(), 1_500, 20_000);
+        open(mine, progress).andExpect(content().string("1,500 of 20,000 lines written"));
+        open(others, progress).andExpect(content().string(""));
+        upload("/stock/enter/file", "file", (HEAD + "Shore shelf,paracetamol,8,,,,").getBytes(StandardCharsets.UTF_8));
+        open(mine, progress).andExpect(content().string(""));
     }
 
     @Test
