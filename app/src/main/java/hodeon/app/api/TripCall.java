@@ -33,10 +33,14 @@ final class TripCall {
             List<String> passage,
             int dogs,
             int strangersPercent,
-            boolean stove) {}
+            boolean stove,
+            @Nullable String carriage,
+            @Nullable List<String> reach,
+            String thrift,
+            boolean comfort) {}
 
     record LimitsAnswer(
-            double massGrams,
+            @Nullable Double massGrams,
             @Nullable Double volumeLitres,
             @Nullable Double price,
             @Nullable Integer kinds) {}
@@ -69,7 +73,7 @@ final class TripCall {
                 trip.hoursToCare(),
                 Tag.idOf(trip.stance()),
                 new LimitsAnswer(
-                        trip.limits().mass().grams(),
+                        trip.limits().massIsLimited() ? trip.limits().mass().grams() : null,
                         trip.limits().volume().map(v -> v.litres()).orElse(null),
                         trip.limits().price().map(p -> p.amount()).orElse(null),
                         trip.limits().kinds().isPresent()
@@ -95,7 +99,11 @@ final class TripCall {
                 ids(trip.passage()),
                 trip.company().dogs(),
                 (int) Math.round(100 * trip.company().strangers()),
-                trip.stove());
+                trip.stove(),
+                trip.means().carriage().map(Tag::idOf).orElse(null),
+                trip.means().reach().map(TripCall::ids).orElse(null),
+                Tag.idOf(trip.means().thrift()),
+                trip.means().comfort());
     }
 
     static BriefForm form(JsonNode body) {
@@ -116,6 +124,11 @@ final class TripCall {
         form.setDogs(text(body, "dogs"));
         form.setStrangers(text(body, "strangersPercent"));
         form.setNoStove(body.path("stove").asBoolean(true) ? "" : "yes");
+        form.setCarriage(constant(body, "carriage"));
+        form.setReachSaid(body.path("reach").isArray() ? "yes" : "");
+        form.setReach(constants(body, "reach"));
+        form.setThrift(constant(body, "thrift"));
+        form.setComfort(body.path("comfort").asBoolean(false) ? "yes" : "");
         for (JsonNode leg : body.path("legs").values()) {
             BriefForm.LegForm row = new BriefForm.LegForm();
             row.setActivity(constant(leg, "activity"));

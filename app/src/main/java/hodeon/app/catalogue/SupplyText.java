@@ -1,6 +1,7 @@
 package hodeon.app.catalogue;
 
 import hodeon.core.catalogue.Crossing;
+import hodeon.core.catalogue.Fit;
 import hodeon.core.catalogue.PriceBand;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
@@ -40,6 +41,7 @@ final class SupplyText {
         words(lines, "not-for", supply.notFor().stream().map(Tag::toString).toList());
         words(lines, "size", supply.sizes().stream().map(Tag::value).toList());
         supply.prescribed().ifPresent(tag -> lines.add("prescribed = " + tag.value()));
+        fit(lines, supply.fit());
         lines.add("price = " + band(supply));
         lines.add("pack = " + supply.purchase().piecesPerPack());
         months(lines, "shelf-life", supply.keeping().shelfLifeMonths());
@@ -67,6 +69,17 @@ final class SupplyText {
                 .map(Tag::idOf)
                 .findFirst()
                 .orElse(supply.purchase().price().exact().toPlainString());
+    }
+
+    private static void fit(List<String> lines, Fit fit) {
+        fit.onRequest().ifPresent(why -> lines.add("on-request = " + why));
+        if (fit.occupied()) {
+            lines.add("occupied = yes");
+        }
+        words(lines, "only-where", fit.onlyWhere().stream().map(Tag::toString).toList());
+        words(lines, "not-where", fit.notWhere().stream().map(Tag::toString).toList());
+        words(lines, "needs", List.copyOf(fit.needs()));
+        fit.oneOf().ifPresent(job -> lines.add("one-of = " + job));
     }
 
     private static void words(List<String> lines, String key, Collection<String> words) {

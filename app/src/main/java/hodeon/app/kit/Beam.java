@@ -11,7 +11,8 @@ import java.util.Locale;
  * The balance: grams on the mat against the grams allowed, the heavier side lower, and beside it what else is limited.
  *
  * @param state under, near (within 5 %), over (by up to 3 %) or far-over
- * @param left what is left or over, in words
+ * @param allowed grams allowed, in words; empty where nobody limits them
+ * @param left what is left or over, in words; empty where nobody limits it
  * @param tilt how far the arm is turned, in degrees, clockwise above 0; the mat's pan is the left one
  * @param drop how far the mat's pan hangs below level, in drawing units; the other one as far above
  */
@@ -58,10 +59,11 @@ record Beam(
         double ratio = plan.mass().grams() / limits.mass().grams();
         double drop = Math.clamp((ratio - 1) / FULL_TILT, -1, 1) * MOST_DROP;
         double left = limits.mass().grams() - plan.mass().grams();
+        boolean limited = limits.massIsLimited();
         return new Beam(
                 Figures.grams(plan.mass()),
-                Figures.grams(limits.mass()),
-                left < 0 ? Figures.grams(-left) + " over" : Figures.grams(left) + " left",
+                limited ? Figures.grams(limits.mass()) : "",
+                !limited ? "" : left < 0 ? Figures.grams(-left) + " over" : Figures.grams(left) + " left",
                 left < 0 ? ratio > FAR ? "far-over" : "over" : ratio > NEAR ? "near" : "under",
                 String.format(Locale.ROOT, "%.2f", -Math.toDegrees(Math.asin(drop / ARM))),
                 String.format(Locale.ROOT, "%.1f", drop),

@@ -26,7 +26,8 @@ record Better(String met, String insteadOf, String grams) {
                 || mat.stale()
                 || best.searching()
                 || !(best.solution() instanceof Solution.Found found)
-                || found.worth() - mine.worth() <= Planner.PROVEN_GAP * mine.ideal()
+                || (found.net() - mine.net() <= Planner.PROVEN_GAP * mine.ideal()
+                        && mine.broken().isEmpty())
                 || sign(best.pieces()).equals(mat.declined())) {
             return Optional.empty();
         }

@@ -130,7 +130,12 @@ class CompareSides {
                 ? "Limit: “" + asked.limit()
                         + "” – a number from 10 to 50,000 g is needed; the trip's own limit is used."
                 : "";
-        return new Side("Best: " + stance.label() + ", " + Figures.grams(grams), pieces, "", fault);
+        return new Side(
+                "Best: " + stance.label()
+                        + (changed.limits().massIsLimited() ? ", at most " + Figures.grams(grams) : ""),
+                pieces,
+                "",
+                fault);
     }
 
     private static Side plain(String name, Map<String, Integer> pieces) {

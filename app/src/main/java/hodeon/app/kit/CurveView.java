@@ -7,6 +7,7 @@ import hodeon.core.kit.Curve;
 import hodeon.core.kit.Difference;
 import hodeon.core.kit.Plan;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -41,7 +42,8 @@ record CurveView(
             int number,
             String x,
             String y,
-            String limit,
+            String price,
+            boolean recommended,
             String grams,
             String coverage,
             String gap,
@@ -68,7 +70,7 @@ record CurveView(
         List<Dot> dots = new ArrayList<>();
         StringBuilder path = new StringBuilder();
         for (int i = 0; i < points.size(); i++) {
-            Dot dot = dot(i, points.get(i), most, before, catalogue);
+            Dot dot = dot(i, points.get(i), i == curve.recommended(), most, before, catalogue);
             path.append(i == 0 ? "M" : " L").append(dot.x()).append(' ').append(dot.y());
             dots.add(dot);
         }
@@ -91,23 +93,27 @@ record CurveView(
                         : "the kit of " + Figures.grams(points.get(from).grams()));
     }
 
-    /** Severities about which little more can be done from the same point on share a mark. */
+    /** Severities about which little more can be done from points of the same weight on share a mark. */
     private static List<Mark> marks(Curve curve, double most) {
-        SortedMap<Integer, List<Integer>> byPoint = new TreeMap<>();
+        SortedMap<Long, SortedMap<Integer, Curve.Point>> byGrams = new TreeMap<>();
         for (int severity = Severity.WORST; severity > 0; severity--) {
             int of = severity;
-            curve.nothingMoreFor(severity).ifPresent(point -> byPoint.computeIfAbsent(point, p -> new ArrayList<>())
-                    .add(of));
+            curve.nothingMoreFor(severity).ifPresent(point -> {
+                Curve.Point there = curve.points().get(point);
+                byGrams.computeIfAbsent(Math.round(there.grams()), g -> new TreeMap<>(Comparator.reverseOrder()))
+                        .put(of, there);
+            });
         }
-        return byPoint.entrySet().stream()
+        return byGrams.entrySet().stream()
                 .map(e -> {
-                    double grams = curve.points().get(e.getKey()).grams();
-                    Curve.Point there = curve.points().get(e.getKey());
-                    String what = e.getValue().stream()
-                            .map(s -> Severity.label(s) + " ("
-                                    + Figures.percent(there.bySeverity().get(s - 1)) + " met)")
+                    String what = e.getValue().entrySet().stream()
+                            .map(s -> Severity.label(s.getKey()) + " ("
+                                    + Figures.percent(s.getValue().bySeverity().get(s.getKey() - 1)) + " met)")
                             .collect(Collectors.joining("; "));
-                    return new Mark(x(grams, most), Figures.grams(grams) + ": " + what, e.getValue());
+                    return new Mark(
+                            x(e.getKey(), most),
+                            Figures.grams(e.getKey()) + ": " + what,
+                            List.copyOf(e.getValue().keySet()));
                 })
                 .toList();
     }
@@ -121,8 +127,23 @@ record CurveView(
                 .toList();
     }
 
+    /** What a gram costs there against what it costs on this trip. */
+    private static String price(double price) {
+        if (price == 1) {
+            return "the usual price";
+        }
+        double times = price > 1 ? price : 1 / price;
+        String factor = String.format(Locale.ROOT, times < 10 ? "%.1f" : "%,.0f", times);
+        return price > 1 ? factor + " times the usual price" : "a " + factor + "th of the usual price";
+    }
+
     private static Dot dot(
-            int number, Curve.Point point, double most, Map<String, Integer> before, Catalogue catalogue) {
+            int number,
+            Curve.Point point,
+            boolean recommended,
+            double most,
+            Map<String, Integer> before,
+            Catalogue catalogue) {
         Difference difference = Difference.between(before, point.pieces());
         List<Met> severities = new ArrayList<>();
         for (int severity = Severity.WORST; severity > 0; severity--) {
@@ -133,7 +154,8 @@ record CurveView(
                 number,
                 x(point.grams(), most),
                 y(point.coverage()),
-                Figures.grams(point.limitGrams()),
+                price(point.price()),
+                recommended,
                 Figures.grams(point.grams()),
                 Figures.percent(point.coverage()),
                 point.gap() < 1e-6 ? "proven" : "within " + Figures.percent(point.gap()),

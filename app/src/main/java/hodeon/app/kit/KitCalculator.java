@@ -84,7 +84,7 @@ class KitCalculator {
     /** Pieces of each supply that the trip is expected to use up, only those more than 0. */
     @Cacheable(cacheNames = "balances", sync = true)
     public Map<String, Double> expectedUse(TripCase of, Map<String, Integer> pieces) {
-        KitQuestion question = question(of, Holds.NONE);
+        KitQuestion question = question(of, Holds.NONE).countingEveryUse();
         Plan plan = new Planner(question).weigh(pieces);
         Map<String, Double> used = new LinkedHashMap<>();
         question.catalogue().supplies().forEach(s -> {

@@ -72,6 +72,8 @@ class MatPage {
                 Beam.of(plan, pieces.size(), trip.limits()),
                 Figures.percent(plan.coverage()),
                 proof(mat, plan, best),
+                Stop.of(mat, weighing),
+                plan.givenUp(),
                 Headline.of(weighing.ifItHappens()),
                 Better.of(
                                 mat,
@@ -128,10 +130,11 @@ class MatPage {
                 if (plan.mass().compareTo(mat.trip().trip().limits().mass()) > 0) {
                     yield "Over the limit: drop something, or raise the limit in the brief.";
                 }
-                double below = Math.max(0, found.bound() - plan.worth()) / found.bound();
+                double below = Math.max(0, found.bound() - plan.net()) / Math.max(found.bound(), plan.worth());
                 yield below < Planner.PROVEN_GAP && !best.searching()
-                        ? "Proven the best possible for this limit, to 0.1 %."
-                        : "Within " + Figures.percent(below) + " of the best possible for this limit"
+                        ? "Proven the best possible for what grams and kinds cost here, to 0.1 %."
+                        : "Within " + Figures.percent(below)
+                                + " of the best possible for what grams and kinds cost here"
                                 + (best.searching() ? "; looking further …" : ".");
             }
         };
@@ -143,7 +146,9 @@ class MatPage {
             warnings.add("The brief has changed since this mat was laid out. Rebalance to fit it again; what you pinned"
                     + " or left out stays so.");
         }
-        plan.broken().forEach(reason -> warnings.add("Not kept: " + reason + "."));
+        if (!plan.broken().isEmpty()) {
+            warnings.add("Not kept: " + String.join("; ", plan.broken()) + ".");
+        }
         return warnings;
     }
 
@@ -222,7 +227,7 @@ class MatPage {
                 .flatMap(s -> Optional.ofNullable(weighing.marginals().get(s.id())).stream()
                         .map(marginal -> new Gain(s, marginal.oneMore())))
                 .sorted(Comparator.comparingDouble(Gain::worth).reversed())
-                .map(g -> row(g.supply(), gain(g.worth(), weighing.plan().ideal(), g.supply()), "plus", "Put one on"))
+                .map(g -> row(g.supply(), Why.notHere(g.supply(), g.worth(), weighing.plan()), "plus", "Put one on"))
                 .toList();
     }
 
@@ -235,12 +240,4 @@ class MatPage {
     }
 
     private record Gain(Supply supply, double worth) {}
-
-    private static String gain(double worth, double ideal, Supply supply) {
-        String grams = Figures.grams(supply.mass());
-        return worth / ideal < 5e-7
-                ? "Would add nothing: what it does is done already."
-                : "One would add " + Figures.percent(worth / ideal) + " for " + grams
-                        + "; other things earn more per gram.";
-    }
 }

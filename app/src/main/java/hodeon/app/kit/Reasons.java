@@ -1,6 +1,7 @@
 package hodeon.app.kit;
 
 import hodeon.app.shell.Figures;
+import hodeon.core.catalogue.Fit;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.kit.Exclusion;
 import java.util.List;
@@ -40,6 +41,12 @@ final class Reasons {
             case Exclusion.TooRare(double chance) ->
                 "Only rare, grave trouble asks for it: " + Figures.chance(chance)
                         + " on this trip. What to do is told all the same; pin it to take it along.";
+            case Exclusion.OutOfPlace() ->
+                "Does not belong where this kit goes: what it does is at hand there, or nobody needs it. Pin it to take it along.";
+            case Exclusion.OnRequest(String why) ->
+                why.equals(Fit.COMFORT)
+                        ? "A comfort: it comes when you ask for it. Pin it to take it along."
+                        : why + " Pin it to take it along.";
             case Exclusion.Banned() -> "Left out by you.";
         };
     }
@@ -59,6 +66,8 @@ final class Reasons {
             case Exclusion.RidesElsewhere elsewhere -> "rides elsewhere";
             case Exclusion.NotNeeded not -> "nothing asks for it";
             case Exclusion.TooRare rare -> "for rare trouble only";
+            case Exclusion.OutOfPlace out -> "not needed there";
+            case Exclusion.OnRequest request -> "on request";
             case Exclusion.Banned banned -> "left out by you";
         };
     }

@@ -74,7 +74,7 @@ class Recommendations {
             Solution proven = planner.prove(patience);
             boolean better = proven instanceof Solution.Found found
                     && first.solution() instanceof Solution.Found before
-                    && found.worth() >= before.worth();
+                    && found.net() >= before.net();
             cache.put(
                     key,
                     better

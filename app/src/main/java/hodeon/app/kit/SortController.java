@@ -18,6 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
@@ -173,7 +174,9 @@ class SortController {
         model.addAttribute("sorted", sorted);
         model.addAttribute("takeGrams", Figures.grams(plan.mass()));
         model.addAttribute("met", Figures.percent(plan.coverage()));
-        model.addAttribute("broken", plan.broken());
+        model.addAttribute(
+                "broken",
+                Stream.concat(plan.broken().stream(), plan.givenUp().stream()).toList());
         model.addAttribute("toGet", sorted.toGet().size());
         model.addAttribute("secondGrams", Figures.grams(KitCalculator.mass(mat.known(), sorted.second())));
         model.addAttribute("limit", Figures.grams(mat.trip().trip().limits().mass()));

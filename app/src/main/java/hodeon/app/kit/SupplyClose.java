@@ -49,8 +49,9 @@ final class SupplyClose {
                 exclusion.isEmpty()
                         || exclusion.get() instanceof Exclusion.Banned
                         || exclusion.get() instanceof Exclusion.RidesElsewhere
-                        || exclusion.get() instanceof Exclusion.TooRare,
+                        || exclusion.get().givesWay(),
                 exclusion.map(Reasons::of).orElse(""),
+                exclusion.isPresent() ? "" : Why.here(supply, mat, weighing),
                 figures(supply, mat, weighing),
                 served(supply, plan),
                 cautions(supply, mat, unsuited),

@@ -6,6 +6,7 @@ import hodeon.app.shell.Figures;
 import hodeon.app.stock.Stock;
 import hodeon.app.trip.StoredTrip;
 import hodeon.core.catalogue.Group;
+import hodeon.core.trip.Limits;
 import hodeon.core.units.Mass;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -44,8 +45,11 @@ record Pouch(
     record Layer(String group, String name, String y, String height, String markY, boolean marked, boolean odd) {}
 
     static Pouch of(Kit kit, Stock owned, Optional<StoredTrip> trip, Optional<TripCard> coming, String first) {
-        double full = trip.map(t -> t.trip().limits().mass().grams()).orElse(FULL_GRAMS);
-        Mass limit = new Mass(Math.round(1000 * full));
+        double full = trip.map(t -> t.trip().limits())
+                .filter(Limits::massIsLimited)
+                .map(l -> l.mass().grams())
+                .orElse(FULL_GRAMS);
+        Mass limit = trip.map(t -> t.trip().limits().mass()).orElse(Limits.UNLIMITED);
         Optional<Packed> packed = Packed.of(kit, owned, limit);
         Mass mass = packed.map(Packed::mass).orElse(kit.mass());
         boolean over = trip.isPresent() && mass.compareTo(limit) > 0;

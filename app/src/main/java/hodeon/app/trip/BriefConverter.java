@@ -10,14 +10,18 @@ import hodeon.core.party.Person;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
+import hodeon.core.trip.Carriage;
 import hodeon.core.trip.Company;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Leg;
 import hodeon.core.trip.Limits;
+import hodeon.core.trip.Means;
 import hodeon.core.trip.Passage;
+import hodeon.core.trip.Reach;
 import hodeon.core.trip.Region;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
+import hodeon.core.trip.Thrift;
 import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
@@ -72,7 +76,7 @@ final class BriefConverter {
         Season season = choice("season", form.getSeason(), "The season", Season.class);
         int hours = whole("hoursToCare", form.getHoursToCare(), 0, Trip.MOST_HOURS_TO_CARE, "Hours to care");
         Stance stance = choice("stance", form.getStance(), "The stance", Stance.class);
-        BigDecimal limit = decimal(
+        Optional<BigDecimal> limit = optional(
                 "massLimit", form.getMassLimit(), LEAST_LIMIT_GRAMS, MOST_LIMIT_GRAMS, "The mass limit in grams", 0);
         Optional<BigDecimal> litres = optional(
                 "volumeLimit", form.getVolumeLimit(), LEAST_LITRES, MOST_LITRES, "The volume limit in litres", 2);
@@ -88,6 +92,7 @@ final class BriefConverter {
                 : whole("strangers", form.getStrangers(), 0, 100, "The strangers' share in %");
         Set<Region> region = choices("region", form.getRegion(), "A fact about the region", Region.class);
         Set<Passage> passage = choices("passage", form.getPassage(), "A way the kit travels", Passage.class);
+        Means means = means();
         List<Leg> legs = legs(days);
         List<People> people = people();
         if (!faults.none()) {
@@ -95,7 +100,7 @@ final class BriefConverter {
         }
         Party party = new Party(People.everybody(people));
         Limits limits = new Limits(
-                Mass.ofGrams(limit),
+                limit.map(Mass::ofGrams).orElse(Limits.UNLIMITED),
                 litres.map(l -> Volume.ofMillilitres(l.movePointRight(3))),
                 price.map(Money::of),
                 kinds.isPresent() ? OptionalInt.of(kinds.get().intValueExact()) : OptionalInt.empty());
@@ -112,7 +117,22 @@ final class BriefConverter {
                 new Company(dogs, strangers / 100.0),
                 stance,
                 limits);
-        return Optional.of(new Brief(trip.withStove(form.getNoStove().isBlank()), people));
+        return Optional.of(new Brief(trip.withStove(form.getNoStove().isBlank()).withMeans(means), people));
+    }
+
+    private Means means() {
+        Optional<Carriage> carriage = form.getCarriage().isBlank()
+                ? Optional.empty()
+                : Optional.of(choice("carriage", form.getCarriage(), "How the kit travels", Carriage.class));
+        Set<Reach> reach = choices("reach", form.getReach(), "What is at hand", Reach.class);
+        Thrift thrift = form.getThrift().isBlank()
+                ? Thrift.USUAL
+                : choice("thrift", form.getThrift(), "How much is enough", Thrift.class);
+        return new Means(
+                carriage,
+                form.getReachSaid().isBlank() ? Optional.empty() : Optional.of(reach),
+                thrift,
+                !form.getComfort().isBlank());
     }
 
     private long days(Optional<LocalDate> start, Optional<LocalDate> end) {

@@ -22,6 +22,10 @@ public record BriefDifference(String field, String saved, String yours) {
         add(found, "Volume limit (l)", saved.getVolumeLimit(), yours.getVolumeLimit());
         add(found, "Price limit", saved.getPriceLimit(), yours.getPriceLimit());
         add(found, "Most kinds", saved.getKindsLimit(), yours.getKindsLimit());
+        add(found, "How it travels", saved.getCarriage(), yours.getCarriage());
+        add(found, "At hand", reach(saved), reach(yours));
+        add(found, "How much", saved.getThrift(), yours.getThrift());
+        add(found, "Comfort", saved.getComfort(), yours.getComfort());
         add(found, "Dogs", saved.getDogs(), yours.getDogs());
         add(found, "Strangers' share (%)", saved.getStrangers(), yours.getStrangers());
         add(found, "Region", listed(saved.getRegion()), listed(yours.getRegion()));
@@ -50,6 +54,10 @@ public record BriefDifference(String field, String saved, String yours) {
 
     private static String listed(Set<String> constants) {
         return constants.stream().map(BriefDifference::readable).sorted().collect(Collectors.joining(", "));
+    }
+
+    private static String reach(BriefForm form) {
+        return form.getReachSaid().isBlank() ? "as the place suggests" : listed(form.getReach());
     }
 
     private static String legs(BriefForm form) {

@@ -21,6 +21,11 @@ public class BriefForm {
     private String volumeLimit = "";
     private String priceLimit = "";
     private String kindsLimit = "";
+    private String carriage = "";
+    private String reachSaid = "";
+    private Set<String> reach = new TreeSet<>();
+    private String thrift = "USUAL";
+    private String comfort = "";
     private String dogs = "";
     private String strangers = "";
     private String noStove = "";
@@ -223,6 +228,49 @@ public class BriefForm {
 
     public void setPriceLimit(String priceLimit) {
         this.priceLimit = priceLimit;
+    }
+
+    /** A constant's name, or empty for what follows from the activity. */
+    public String getCarriage() {
+        return carriage;
+    }
+
+    public void setCarriage(String carriage) {
+        this.carriage = carriage;
+    }
+
+    /** “yes” where what is at hand is said, and does not follow from the rest. */
+    public String getReachSaid() {
+        return reachSaid;
+    }
+
+    public void setReachSaid(String reachSaid) {
+        this.reachSaid = reachSaid;
+    }
+
+    public Set<String> getReach() {
+        return reach;
+    }
+
+    public void setReach(Set<String> reach) {
+        this.reach = reach;
+    }
+
+    public String getThrift() {
+        return thrift;
+    }
+
+    public void setThrift(String thrift) {
+        this.thrift = thrift;
+    }
+
+    /** “yes” where comfort is asked for. */
+    public String getComfort() {
+        return comfort;
+    }
+
+    public void setComfort(String comfort) {
+        this.comfort = comfort;
     }
 
     public String getKindsLimit() {

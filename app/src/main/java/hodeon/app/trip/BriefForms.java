@@ -7,6 +7,7 @@ import hodeon.core.party.Age;
 import hodeon.core.party.Person;
 import hodeon.core.trip.Leg;
 import hodeon.core.trip.Limits;
+import hodeon.core.trip.Means;
 import hodeon.core.trip.Trip;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
@@ -25,7 +26,6 @@ final class BriefForms {
         BriefForm form = new BriefForm();
         form.getLegs().add(new LegForm());
         form.getPeople().add(new PersonForm());
-        form.setMassLimit("1500");
         form.setHoursToCare("6");
         return form;
     }
@@ -42,13 +42,19 @@ final class BriefForms {
         form.setHoursToCare(Integer.toString(trip.hoursToCare()));
         form.setStance(trip.stance().name());
         Limits limits = trip.limits();
-        form.setMassLimit(limits.mass().exactGrams().toPlainString());
+        form.setMassLimit(limits.massIsLimited() ? limits.mass().exactGrams().toPlainString() : "");
         form.setVolumeLimit(limits.volume()
                 .map(v -> plain(BigDecimal.valueOf(v.microlitres(), 6)))
                 .orElse(""));
         form.setPriceLimit(limits.price().map(p -> plain(p.exact())).orElse(""));
         form.setKindsLimit(
                 limits.kinds().isPresent() ? Integer.toString(limits.kinds().getAsInt()) : "");
+        Means means = trip.means();
+        form.setCarriage(means.carriage().map(Enum::name).orElse(""));
+        form.setReachSaid(means.reach().isPresent() ? "yes" : "");
+        form.setReach(names(means.reach().orElse(Set.of())));
+        form.setThrift(means.thrift().name());
+        form.setComfort(means.comfort() ? "yes" : "");
         form.setDogs(unlessZero(trip.company().dogs()));
         form.setStrangers(unlessZero((int) Math.round(100 * trip.company().strangers())));
         form.setRegion(names(trip.region()));

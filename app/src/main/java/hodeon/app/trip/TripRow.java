@@ -1,7 +1,9 @@
 package hodeon.app.trip;
 
+import hodeon.core.trip.Carriage;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
+import hodeon.core.trip.Thrift;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -75,6 +77,20 @@ class TripRow {
     Integer kindsLimit;
 
     boolean stove = true;
+
+    /** Null where it follows from the activity. */
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    Carriage carriage;
+
+    /** Names of constants with spaces between; null where what is at hand follows from the rest. */
+    @Nullable
+    String reach;
+
+    @Enumerated(EnumType.STRING)
+    Thrift thrift = Thrift.USUAL;
+
+    boolean comfort;
 
     @ElementCollection
     @CollectionTable(name = "trip_leg", joinColumns = @JoinColumn(name = "trip_id"))

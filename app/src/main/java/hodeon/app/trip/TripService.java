@@ -8,7 +8,9 @@ import hodeon.core.party.Party;
 import hodeon.core.trip.Adjustments;
 import hodeon.core.trip.Company;
 import hodeon.core.trip.Limits;
+import hodeon.core.trip.Means;
 import hodeon.core.trip.Passage;
+import hodeon.core.trip.Reach;
 import hodeon.core.trip.Region;
 import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
@@ -174,6 +176,10 @@ public class TripService {
         row.region = ConstantWords.of(trip.region());
         row.passage = ConstantWords.of(trip.passage());
         row.stove = trip.stove();
+        row.carriage = trip.means().carriage().orElse(null);
+        row.reach = trip.means().reach().map(ConstantWords::of).orElse(null);
+        row.thrift = trip.means().thrift();
+        row.comfort = trip.means().comfort();
         row.dogs = trip.company().dogs();
         row.strangersPercent = (int) Math.round(100 * trip.company().strangers());
         Limits limits = trip.limits();
@@ -196,6 +202,14 @@ public class TripService {
                 Optional.ofNullable(row.volumeLimitMicrolitres).map(Volume::new),
                 Optional.ofNullable(row.priceLimitHundredths).map(Money::new),
                 row.kindsLimit == null ? OptionalInt.empty() : OptionalInt.of(row.kindsLimit));
+    }
+
+    private static Means means(TripRow row) {
+        return new Means(
+                Optional.ofNullable(row.carriage),
+                Optional.ofNullable(row.reach).map(words -> ConstantWords.read(words, Reach.class)),
+                row.thrift,
+                row.comfort);
     }
 
     private static Adjustments adjustments(TripRow row) {
@@ -221,7 +235,8 @@ public class TripService {
                 row.stance,
                 limits(row),
                 row.stove,
-                adjustments(row));
+                adjustments(row),
+                means(row));
         return new StoredTrip(row.id, row.householdId, Objects.requireNonNullElse(row.version, 0L), trip, people);
     }
 

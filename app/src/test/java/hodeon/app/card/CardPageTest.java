@@ -321,6 +321,12 @@ class CardPageTest extends WebTest {
                 "2");
         String trip = trip();
         send(mine, trip + "/medicines/pin", "supply", "cold-relief", "pieces", "4", "version", "0");
+        String version = open(mine, trip + "/mat")
+                .andReturn()
+                .getResponse()
+                .getContentAsString()
+                .replaceAll("(?s).*?name=\"version\" value=\"(\\d+)\".*", "$1");
+        send(mine, trip + "/medicines/pin", "supply", "ibuprofen", "pieces", "4", "version", version);
         try (PDDocument pdf = pdf(mine, trip, "doses-0", "a4")) {
             assertThat(text(pdf))
                     .contains(

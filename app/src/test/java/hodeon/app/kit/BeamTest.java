@@ -27,6 +27,8 @@ class BeamTest {
                 List.of(),
                 0,
                 0,
+                0,
+                List.of(),
                 List.of());
     }
 

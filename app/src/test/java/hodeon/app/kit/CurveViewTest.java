@@ -20,16 +20,19 @@ class CurveViewTest {
 
     @Test
     void pointsLieWhereTheirGramsAndCoverageSayAndEachTellsWhatChanges() {
-        Curve curve = new Curve(List.of(
-                new Curve.Point(100, 90, 0.25, 0.01, Map.of("shears", 1), List.of(0.2, 0.3, 0.4, 0.5, 0.98), List.of()),
-                new Curve.Point(
-                        1000,
-                        1000,
-                        1,
-                        0,
-                        Map.of("shears", 1, "gauze-large", 3),
-                        List.of(0.9, 0.9, 0.9, 0.9, 0.98),
-                        List.of())));
+        Curve curve = new Curve(
+                List.of(
+                        new Curve.Point(
+                                100, 90, 0.25, 0.01, Map.of("shears", 1), List.of(0.2, 0.3, 0.4, 0.5, 0.98), List.of()),
+                        new Curve.Point(
+                                1000,
+                                1000,
+                                1,
+                                0,
+                                Map.of("shears", 1, "gauze-large", 3),
+                                List.of(0.9, 0.9, 0.9, 0.9, 0.98),
+                                List.of())),
+                1);
         Plan mine = new Plan(
                 Map.of("shears", 2, "whistle", 1),
                 Mass.ofGrams(500),
@@ -37,7 +40,9 @@ class CurveViewTest {
                 Money.ZERO,
                 List.of(),
                 50,
+                0,
                 100,
+                List.of(),
                 List.of());
         CurveView view = CurveView.of(curve, mine, 1, -1, CATALOGUE);
         assertThat(view.dots()).hasSize(2);

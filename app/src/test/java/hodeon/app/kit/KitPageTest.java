@@ -82,8 +82,8 @@ class KitPageTest extends WebTest {
                                 containsString(
                                         "Needs advanced wilderness (1–2 weeks); the most anybody here has is wilderness first aid"),
                                 containsString("nobody here has it prescribed"),
-                                containsString("other things earn more per gram"),
-                                containsString("the best possible for this limit"))));
+                                containsString("a kind more to find and check"),
+                                containsString("the best possible for what grams and kinds cost here"))));
         send(mine, trip + "/mat/plus", "supply", "auto-injector", "version", "0")
                 .andExpect(status().isNotFound());
         send(mine, trip + "/mat/plus", "supply", "magic-wand", "version", "0").andExpect(status().isNotFound());
@@ -104,7 +104,7 @@ class KitPageTest extends WebTest {
 
     @Test
     void aLimitBelowWhatMustComeIsSaidPlainly() throws Exception {
-        String[] tiny = with(brief("Featherweight"), "massLimit", "10");
+        String[] tiny = with(with(brief("Featherweight"), "massLimit", "10"), "people[0].rescue", "AUTO_INJECTOR");
         String trip = String.valueOf(
                 send(mine, "/trips/new", tiny).andReturn().getResponse().getRedirectedUrl());
         open(mine, trip.replace("/odds", "/mat"))

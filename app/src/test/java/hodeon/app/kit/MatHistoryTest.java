@@ -82,16 +82,16 @@ class MatHistoryTest extends WebTest {
                         mine,
                         trip + "/mat/plus?by=volume&severity=5",
                         "supply",
-                        "hydrocolloid-pad",
+                        "group-shelter",
                         "version",
                         Long.toString(mat(trip).version()))
                 .andExpect(
                         flash().attribute(
                                         "said",
                                         Matchers.matchesPattern(
-                                                "Hydrocolloid blister pad: \\d+\\. On the mat [\\d,]+ g; [\\d.]+ % met, \\+ [\\d.]+ %\\.")))
+                                                "Group shelter, four people: \\d+\\. On the mat [\\d,]+ g; [\\d.]+ % met, \\+ [\\d.]+ %\\.")))
                 .andExpect(result -> assertThat(result.getResponse().getRedirectedUrl())
-                        .contains("by=volume", "severity=5", "about=hydrocolloid-pad"));
+                        .contains("by=volume", "severity=5", "about=group-shelter"));
         open(mine, trip + "/mat?by=volume&severity=5")
                 .andExpect(content()
                         .string(allOf(

@@ -4,9 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.notice.Fault;
 import hodeon.core.party.Person;
+import hodeon.core.trip.Carriage;
+import hodeon.core.trip.Means;
+import hodeon.core.trip.Reach;
+import hodeon.core.trip.Surroundings;
+import hodeon.core.trip.Thrift;
 import hodeon.core.trip.Trip;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -59,6 +65,37 @@ class BriefConverterTest {
         assertThat(trip.limits().mass().grams()).isEqualTo(2300);
     }
 
+    @Test
+    void aLimitIsACeilingThatNobodyHasToSet() {
+        BriefForm form = good();
+        form.setMassLimit("");
+        Trip trip = new BriefConverter(form, TODAY).convert().orElseThrow().trip();
+        assertThat(trip.limits().massIsLimited()).isFalse();
+        assertThat(trip.means()).isEqualTo(Means.UNSAID);
+    }
+
+    @Test
+    void whatIsAtHandFollowsFromThePlaceUnlessItIsSaid() {
+        BriefForm form = good();
+        form.setReach(Set.of("TAP"));
+        assertThat(new BriefConverter(form, TODAY)
+                        .convert()
+                        .orElseThrow()
+                        .trip()
+                        .means()
+                        .reach())
+                .isEmpty();
+        form.setReachSaid("yes");
+        form.setCarriage("IN_VEHICLE");
+        form.setThrift("LIGHT");
+        form.setComfort("yes");
+        Trip trip = new BriefConverter(form, TODAY).convert().orElseThrow().trip();
+        assertThat(trip.means())
+                .isEqualTo(new Means(
+                        Optional.of(Carriage.IN_VEHICLE), Optional.of(Set.of(Reach.TAP)), Thrift.LIGHT, true));
+        assertThat(Surroundings.of(trip)).isEqualTo(new Surroundings(Set.of(Reach.TAP), Carriage.IN_VEHICLE));
+    }
+
     /** Below two years a dose hangs on months, and a child's mass on when it was taken. */
     @Test
     void agesInMonthsAndTheDayOfTheMassAreKept() {
@@ -101,6 +138,8 @@ class BriefConverterTest {
                         "massLimit",
                         f -> f.setMassLimit("two kilos"),
                         "The mass limit in grams is a number from 10 to 50000; “two kilos” was given. Write digits only, without the unit."),
+                bad("carriage", f -> f.setCarriage("BY_BALLOON"), "“BY_BALLOON” was given"),
+                bad("thrift", f -> f.setThrift("MEAN"), "“MEAN” was given"),
                 bad("massLimit", f -> f.setMassLimit("-100"), "50000; “-100” was given"),
                 bad("stance", f -> f.setStance("HEROIC"), "is one of the choices on the list; “"),
                 bad(

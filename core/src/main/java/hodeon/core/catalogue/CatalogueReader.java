@@ -21,7 +21,7 @@ public final class CatalogueReader {
     /** What was read, and everything that was wrong with it. Use the catalogue only when there are no faults. */
     public record Reading(Catalogue catalogue, List<CatalogueFault> faults) {}
 
-    private static final Set<String> CAPABILITY_KEYS = Set.of("name", "unit", "least-chance");
+    private static final Set<String> CAPABILITY_KEYS = Set.of("name", "unit", "least-chance", "needless-where");
     private static final Set<String> SUPPLY_KEYS = Set.of(
             "name",
             "group",
@@ -49,7 +49,13 @@ public final class CatalogueReader {
             "store-below",
             "border",
             "cabin",
-            "superseded");
+            "superseded",
+            "on-request",
+            "occupied",
+            "only-where",
+            "not-where",
+            "needs",
+            "one-of");
     private static final Set<String> PROBLEM_KEYS =
             Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "of");
     private static final Map<String, Double> STRENGTHS = Map.of("weak", 500.0, "fair", 2_000.0, "strong", 10_000.0);
@@ -94,6 +100,7 @@ public final class CatalogueReader {
         for (SectionValues values : reader.sections("your supplies", text, SUPPLY_KEYS)) {
             Supply supply = reader.supply(values);
             supply.serves().keySet().forEach(c -> mention(values, c, capabilities, new HashMap<>()));
+            supply.fit().needs().forEach(c -> mention(values, c, capabilities, new HashMap<>()));
             supplies.add(supply);
         }
         return new Reading(new Catalogue(List.of(), List.of(), supplies), List.copyOf(reader.faults));
@@ -105,13 +112,17 @@ public final class CatalogueReader {
         List<SectionValues> capabilitySections = sections("capabilities.txt", capabilityText, CAPABILITY_KEYS);
         List<Capability> capabilities = capabilitySections.stream()
                 .map(v -> new Capability(
-                        v.id(), v.text("name"), v.text("unit"), v.one("least-chance", Optional.of(0.0), 0.0, t -> {
+                        v.id(),
+                        v.text("name"),
+                        v.text("unit"),
+                        v.one("least-chance", Optional.of(0.0), 0.0, t -> {
                             double chance = Double.parseDouble(t);
                             if (!(chance >= 0 && chance <= 1)) {
                                 throw new IllegalArgumentException(t + " is outside 0 to 1.");
                             }
                             return chance;
-                        })))
+                        }),
+                        tags(v, "needless-where", "")))
                 .toList();
         Set<String> known =
                 new HashSet<>(capabilities.stream().map(Capability::id).toList());
@@ -119,6 +130,7 @@ public final class CatalogueReader {
         for (SectionValues values : sections("supplies.txt", supplyText, SUPPLY_KEYS)) {
             Supply supply = supply(values);
             supply.serves().keySet().forEach(c -> mention(values, c, known, served));
+            supply.fit().needs().forEach(c -> mention(values, c, known, new HashMap<>()));
             supplies.add(supply);
         }
         List<Problem> problems = new ArrayList<>();
@@ -197,7 +209,26 @@ public final class CatalogueReader {
                                 Border.FREE,
                                 t -> SectionValues.named(t, Border.class)),
                         v.one("cabin", Optional.of(Cabin.FREE), Cabin.FREE, t -> SectionValues.named(t, Cabin.class))),
-                v.yes("superseded"));
+                v.yes("superseded"),
+                fit(v));
+    }
+
+    private Fit fit(SectionValues v) {
+        Set<String> needs = new HashSet<>();
+        v.each("needs", text -> {
+            needs.addAll(List.of(text.split(" +")));
+            return text;
+        });
+        if (v.yes("occupied") && !v.yes("durable")) {
+            v.fault(v.line(), "[" + v.id() + "] is occupied, but only what is durable can be.");
+        }
+        return new Fit(
+                v.one("on-request", Optional.of(Optional.<String>empty()), Optional.empty(), Optional::of),
+                v.yes("occupied"),
+                tags(v, "only-where", ""),
+                tags(v, "not-where", ""),
+                needs,
+                v.one("one-of", Optional.of(Optional.<String>empty()), Optional.empty(), Optional::of));
     }
 
     private static double usesPerPiece(SectionValues v) {

@@ -115,7 +115,7 @@ public final class SectionValues {
         return values;
     }
 
-    Tag known(String text, Set<Tag> vocabulary) {
+    public Tag known(String text, Set<Tag> vocabulary) {
         Tag tag = Tag.parse(text);
         if (!vocabulary.contains(tag)) {
             throw new IllegalArgumentException("“" + text + "” is not a known tag; known of that kind are "

@@ -24,6 +24,7 @@ import java.util.Set;
  * @param leastIfAny none, or at least so many
  * @param sizes tags of the sizes of body it fits; empty if it fits all
  * @param superseded no longer to be taken: replaced or recalled
+ * @param fit where, and beside what, it is worth taking
  */
 public record Supply(
         String id,
@@ -47,7 +48,8 @@ public record Supply(
         Purchase purchase,
         Keeping keeping,
         Crossing crossing,
-        boolean superseded) {
+        boolean superseded,
+        Fit fit) {
 
     /** A third of a dose three times is a dose. */
     private static final double ROUNDING = 1e-9;
@@ -60,6 +62,11 @@ public record Supply(
         if (!(usesPerPiece > 0)) {
             throw new IllegalArgumentException(id + ": " + usesPerPiece + " uses a piece.");
         }
+    }
+
+    /** Whether one piece serves every use there is: it is not used up and not in use for long. */
+    public boolean servesAll() {
+        return durable && !fit.occupied();
     }
 
     /** Whole uses that so many pieces are good for, if it is used up by them. */
@@ -96,6 +103,7 @@ public record Supply(
                 purchase,
                 keeping,
                 crossing,
-                superseded);
+                superseded,
+                fit);
     }
 }

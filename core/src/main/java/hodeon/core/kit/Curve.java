@@ -1,7 +1,6 @@
 package hodeon.core.kit;
 
 import hodeon.core.catalogue.Severity;
-import hodeon.core.kit.choice.Choice;
 import hodeon.core.kit.choice.Curves;
 import hodeon.core.kit.choice.Solution;
 import java.time.Duration;
@@ -12,11 +11,13 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * Weight against coverage: the best kit for a row of mass limits, from what must come to everything useful.
+ * Weight against coverage: the best kit for a row of prices of a gram and a kind, from so dear that hardly more than what must come
+ * does to so cheap that nearly everything useful comes.
  *
- * @param points lightest first; worth never falls along them
+ * @param points the dearest grams first; worth never falls along them
+ * @param recommended index of the point at the trip's own price, where its kit stops; −1 if nothing fits
  */
-public record Curve(List<Point> points) {
+public record Curve(List<Point> points, int recommended) {
 
     /** How many points a curve has unless told otherwise. */
     public static final int POINTS = 14;
@@ -24,8 +25,14 @@ public record Curve(List<Point> points) {
     /** What counts as all that can be done: the last per cent never ends. */
     public static final double NEARLY = 0.99;
 
+    /** So many points further on a gram and a kind cost a tenth. */
+    private static final double POINTS_PER_TENTH = 3;
+
+    /** The share of the points that stand before the recommended one. */
+    private static final double BEFORE = 0.45;
+
     /**
-     * @param limitGrams the mass limit
+     * @param price of a gram, and of a kind, as a multiple of the trip's own
      * @param grams what the kit weighs
      * @param coverage worth as a share of meeting every need
      * @param gap how far below the proven best its worth may be, as a share
@@ -34,7 +41,7 @@ public record Curve(List<Point> points) {
      * @param ifItHappens what the kit can do about one event of each grave problem, the worst unanswered first
      */
     public record Point(
-            double limitGrams,
+            double price,
             double grams,
             double coverage,
             double gap,
@@ -60,27 +67,32 @@ public record Curve(List<Point> points) {
                 .findFirst();
     }
 
-    /** Limits spaced evenly by ratio, because the first grams earn most. */
+    /** Prices spaced evenly by ratio; the trip's own is one of them. */
     public static Curve of(KitQuestion question, int points, Duration patience) {
-        Choice choice = question.choice();
         Planner planner = new Planner(question);
-        List<Double> limits = Curves.limits(choice, points, patience);
-        List<Solution> solutions = Curves.along(choice, limits, patience);
-        return new Curve(IntStream.range(0, limits.size())
-                .parallel()
-                .boxed()
-                .flatMap(i -> solutions.get(i) instanceof Solution.Found kit
-                        ? Stream.of(point(question, planner, limits.get(i), kit))
-                        : Stream.empty())
-                .toList());
+        int own = (int) Math.round(BEFORE * points);
+        List<Double> prices = IntStream.range(0, points)
+                .mapToObj(i -> Math.pow(10, (own - i) / POINTS_PER_TENTH))
+                .toList();
+        List<Solution> solutions = Curves.priced(question.choice(), prices, patience);
+        boolean fits = solutions.stream().allMatch(Solution.Found.class::isInstance);
+        return new Curve(
+                IntStream.range(0, prices.size())
+                        .parallel()
+                        .boxed()
+                        .flatMap(i -> solutions.get(i) instanceof Solution.Found kit
+                                ? Stream.of(point(question, planner, prices.get(i), kit))
+                                : Stream.empty())
+                        .toList(),
+                fits ? own : -1);
     }
 
-    private static Point point(KitQuestion question, Planner planner, double limit, Solution.Found kit) {
+    private static Point point(KitQuestion question, Planner planner, double price, Solution.Found kit) {
         Map<String, Integer> pieces = planner.contents(kit.quantities());
         Plan plan = planner.weigh(pieces);
         return new Point(
-                limit,
-                question.choice().limits().getFirst().taken(kit.array()),
+                price,
+                plan.mass().grams(),
                 plan.coverage(),
                 kit.gap(),
                 pieces,

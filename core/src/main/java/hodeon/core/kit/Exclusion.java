@@ -9,6 +9,17 @@ import java.util.Set;
 /** Why a supply cannot be recommended. */
 public sealed interface Exclusion {
 
+    /** Whether a pin of the user sets it aside: it is a matter of judgement, not of harm. */
+    default boolean givesWay() {
+        return this instanceof TooRare || this instanceof OutOfPlace || this instanceof OnRequest;
+    }
+
+    /** It does not belong where the kit goes: at a tap nobody treats water. */
+    record OutOfPlace() implements Exclusion {}
+
+    /** It comes only where somebody asks for it. */
+    record OnRequest(String why) implements Exclusion {}
+
     /** Nobody in the party has learned enough. */
     record AboveTraining(Training needed, Training partyHas) implements Exclusion {}
 

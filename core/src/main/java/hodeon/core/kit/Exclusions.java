@@ -3,6 +3,7 @@ package hodeon.core.kit;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Crossing;
+import hodeon.core.catalogue.Fit;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.Tier;
@@ -35,6 +36,7 @@ final class Exclusions {
     private final Suitability suitability;
     private final Set<String> asked;
     private final Map<String, Double> seldom;
+    private final Set<Tag> whereabouts;
 
     /**
      * @param asked ids of the capabilities this trip asks for
@@ -47,6 +49,7 @@ final class Exclusions {
         this.party = trip.party();
         this.asked = asked;
         this.seldom = seldom;
+        this.whereabouts = Drivers.whereabouts(trip);
     }
 
     /** Reasons by supply id, in catalogue order; supplies that may come are missing. */
@@ -62,6 +65,7 @@ final class Exclusions {
                             forNobody(supply),
                             wrongSize(supply),
                             onTheWay(supply),
+                            outOfPlace(supply),
                             tooRare(supply))
                     .flatMap(Optional::stream)
                     .findFirst()
@@ -75,6 +79,12 @@ final class Exclusions {
                 Tag substance = allergens(supply).getFirst();
                 reasons.put(supply.id(), new Exclusion.Allergen(substance, allergic(substance)));
             }
+        }
+        for (Supply supply : catalogue.supplies()) {
+            supply.fit()
+                    .onRequest()
+                    .filter(why -> !(why.equals(Fit.COMFORT) && trip.means().comfort()))
+                    .ifPresent(why -> reasons.putIfAbsent(supply.id(), new Exclusion.OnRequest(why)));
         }
         return reasons;
     }
@@ -146,6 +156,13 @@ final class Exclusions {
 
     private static Optional<Exclusion> superseded(Supply supply) {
         return supply.superseded() ? Optional.of(new Exclusion.Superseded()) : Optional.empty();
+    }
+
+    private Optional<Exclusion> outOfPlace(Supply supply) {
+        if (prescriptions(supply, party) > 0) {
+            return Optional.empty();
+        }
+        return supply.fit().belongs(whereabouts) ? Optional.empty() : Optional.of(new Exclusion.OutOfPlace());
     }
 
     private Optional<Exclusion> wrongSize(Supply supply) {

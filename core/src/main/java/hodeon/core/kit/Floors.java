@@ -3,133 +3,193 @@ package hodeon.core.kit;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.Tier;
+import hodeon.core.kit.Backbone.Rib;
 import hodeon.core.kit.choice.Choice.Candidate;
 import hodeon.core.kit.choice.Choice.Floor;
-import hodeon.core.trip.Stance;
+import hodeon.core.need.Drivers;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
+import java.util.Optional;
+import java.util.Set;
 
 /**
- * What must come whatever it earns: each person's rescue medicine; two pairs of gloves for each likely helper;
- * tourniquets none or two, because one may fail or not suffice; and by stance the means for the first minutes. Whoever
- * plans for the likely keeps the three things that nobody forgives lacking: pressure on a wound, warmth and the call, of
- * whatever tier, as long as the lightest of each takes no more than a tenth of the limit.
+ * What must come whatever it earns: each person's rescue medicine; the {@link Backbone} of the place and the school, from the most
+ * needed down as far as the limits reach; tourniquets none or two, because one may fail or not suffice.
  */
 final class Floors {
 
-    private static final String GLOVES = "gloves";
-    private static final int GLOVE_PAIRS_PER_HELPER = 2;
-    private static final Map<Stance, Map<String, Integer>> BY_STANCE = Map.of(
-            Stance.FIX_THE_LIKELY,
-            Map.of(),
-            Stance.HOLD_UNTIL_HELP,
-            ordered("press-wound", 1, "keep-warm", 1, "mark-time", 1),
-            Stance.FIRST_MINUTES,
-            ordered(
-                    "stop-limb-bleeding",
-                    2,
-                    "pack-wound",
-                    1,
-                    "press-wound",
-                    1,
-                    "keep-warm",
-                    1,
-                    "breathing-barrier",
-                    1,
-                    "cut-away",
-                    1,
-                    "mark-time",
-                    1));
-
-    /** What the stance “fix the likely” keeps, each with the capabilities any of which will do. */
-    private static final Map<String, List<String>> LIKELY = Map.of(
-            "Pressure on a wound", List.of("press-wound"),
-            "Warmth", List.of("keep-warm"),
-            "The call", List.of("call-far", "call-attention"));
-
-    private static final double MOST_OF_LIMIT = 0.1;
-
     private final Trip trip;
     private final Catalogue catalogue;
+    private final List<Rib> ribs;
 
     Floors(Trip trip, Catalogue catalogue) {
         this.trip = trip;
         this.catalogue = catalogue;
+        Set<Tag> here = Drivers.whereabouts(trip);
+        this.ribs = Backbone.shipped().ribs().stream()
+                .filter(rib -> rib.holds(here))
+                .filter(rib -> rib.does().stream().anyMatch(c -> catalogue.capability(c).needlessWhere().stream()
+                        .noneMatch(here::contains)))
+                .toList();
     }
 
-    /** Fewest pieces that do a capability well, by capability id. */
-    Map<String, Integer> byCapability() {
-        Map<String, Integer> pieces = new LinkedHashMap<>();
-        pieces.put(GLOVES, GLOVE_PAIRS_PER_HELPER * trip.party().likelyHelpers());
-        pieces.putAll(BY_STANCE.getOrDefault(trip.stance(), Map.of()));
-        return pieces;
+    /** Most uses that any rib asks of what a supply does. */
+    int uses(Supply supply) {
+        return ribs.stream()
+                .filter(rib -> counts(supply, rib))
+                .mapToInt(rib -> rib.uses(trip))
+                .max()
+                .orElse(0);
     }
 
-    /** Floors that can be kept; the others go to {@code letGo}, to be told. */
+    /** Floors that can be kept; the others go to {@code letGo}, to be told, those most needed first. */
     List<Floor> keepable(List<Candidate> candidates, List<Floor> letGo) {
         List<Floor> kept = new ArrayList<>();
-        for (Floor ofSupplies : all()) {
+        Light light = new Light(candidates);
+        for (Floor ofSupplies : prescribed()) {
             Floor floor = withElsewhere(ofSupplies, candidates);
-            if (LIKELY.containsKey(floor.reason()) && tooHeavy(ofSupplies, candidates)) {
-                letGo.add(told(floor));
-                continue;
-            }
-            int possible = floor.candidates().stream()
-                    .mapToInt(i -> candidates.get(i).most())
-                    .sum();
-            int certain = floor.candidates().stream()
-                    .mapToInt(i -> candidates.get(i).least())
-                    .sum();
-            if (possible >= floor.pieces() || (floor.orNone() && certain == 0)) {
-                kept.add(told(floor));
+            if (possible(floor, candidates)) {
+                kept.add(floor);
+                light.take(floor);
             } else {
-                letGo.add(told(floor));
+                letGo.add(floor);
             }
+        }
+        for (Rib rib : ribs) {
+            Floor floor = withElsewhere(floor(rib), candidates);
+            if (possible(floor, candidates) && light.take(floor)) {
+                kept.add(floor);
+            } else if (!floor.candidates().isEmpty()) {
+                letGo.add(floor);
+            }
+        }
+        for (Floor ofSupplies : pairs()) {
+            Floor floor = withElsewhere(ofSupplies, candidates);
+            double certain = floor.sum(i -> candidates.get(i).least());
+            (possible(floor, candidates) || certain == 0 ? kept : letGo).add(floor);
         }
         return kept;
     }
 
-    /** The lightest that may come would eat a tight limit. */
-    private boolean tooHeavy(Floor floor, List<Candidate> candidates) {
-        return floor.candidates().stream()
-                .filter(i -> candidates.get(i).most() > 0)
-                .map(i -> catalogue.supplies().get(i).mass().grams())
-                .min(Comparator.naturalOrder())
-                .filter(grams -> grams <= MOST_OF_LIMIT * trip.limits().mass().grams())
-                .isEmpty();
+    private static boolean possible(Floor floor, List<Candidate> candidates) {
+        return floor.sum(i -> candidates.get(i).most()) >= floor.pieces() - 1e-9;
     }
 
-    private Floor told(Floor floor) {
-        return LIKELY.containsKey(floor.reason())
-                ? new Floor(
-                        floor.reason() + ": at least 1, also for the stance “"
-                                + trip.stance().label() + "”",
-                        floor.candidates(),
-                        floor.pieces(),
-                        floor.orNone())
-                : floor;
+    /** The lightest kit that keeps the floors taken so far, built up floor by floor. */
+    private final class Light {
+
+        private final List<Candidate> candidates;
+        private final int[] pieces;
+        private double grams;
+
+        Light(List<Candidate> candidates) {
+            this.candidates = candidates;
+            this.pieces = candidates.stream().mapToInt(Candidate::least).toArray();
+            for (int i = 0; i < pieces.length; i++) {
+                grams += pieces[i] * grams(i);
+            }
+        }
+
+        private double grams(int candidate) {
+            return candidate < catalogue.supplies().size()
+                    ? catalogue.supplies().get(candidate).mass().grams()
+                    : 0;
+        }
+
+        /** Takes what keeps a floor, unless that goes beyond the limit of mass or of kinds. */
+        boolean take(Floor floor) {
+            int[] before = pieces.clone();
+            double gramsBefore = grams;
+            while (!floor.holds(pieces)) {
+                int lightest = -1;
+                int add = 0;
+                for (int c = 0; c < floor.candidates().size(); c++) {
+                    int i = floor.candidates().get(c);
+                    double lacking = floor.pieces() - floor.sum(x -> pieces[x]);
+                    int wanted = Math.min(candidates.get(i).most() - pieces[i], (int)
+                            Math.ceil(lacking / floor.each().get(c) - 1e-9));
+                    if (wanted > 0
+                            && (lightest < 0
+                                    || wanted
+                                                    * grams(i)
+                                                    / Math.min(
+                                                            lacking,
+                                                            wanted
+                                                                    * floor.each()
+                                                                            .get(c))
+                                            < add * grams(lightest))) {
+                        lightest = i;
+                        add = wanted;
+                    }
+                }
+                if (lightest < 0) {
+                    break;
+                }
+                pieces[lightest] += add;
+                grams += add * grams(lightest);
+            }
+            boolean fits = floor.holds(pieces)
+                    && grams <= trip.limits().mass().grams()
+                    && (trip.limits().kinds().isEmpty()
+                            || kinds() <= trip.limits().kinds().getAsInt());
+            if (!fits) {
+                System.arraycopy(before, 0, pieces, 0, pieces.length);
+                grams = gramsBefore;
+            }
+            return fits;
+        }
+
+        private long kinds() {
+            return Arrays.stream(pieces).filter(n -> n > 0).count();
+        }
+    }
+
+    private boolean counts(Supply supply, Rib rib) {
+        return rib.does().stream()
+                        .flatMap(c -> Optional.ofNullable(supply.serves().get(c)).stream())
+                        .anyMatch(tier -> tier.effect() >= rib.tier().effect())
+                && rib.fits()
+                        .map(size -> supply.sizes().isEmpty() || supply.sizes().contains(size))
+                        .orElseGet(() -> KitQuestion.fitsHalf(supply, trip));
+    }
+
+    private Floor floor(Rib rib) {
+        List<Integer> doing = new ArrayList<>();
+        List<Double> each = new ArrayList<>();
+        int uses = rib.uses(trip);
+        for (int i = 0; i < catalogue.supplies().size(); i++) {
+            Supply supply = catalogue.supplies().get(i);
+            if (counts(supply, rib)) {
+                doing.add(i);
+                each.add(supply.servesAll() ? uses : supply.usesPerPiece());
+            }
+        }
+        return new Floor(rib.name() + ": at least " + uses, doing, each, uses, false);
     }
 
     /** What rides elsewhere counts for a floor too. */
     private Floor withElsewhere(Floor floor, List<Candidate> candidates) {
         List<Integer> together = new ArrayList<>(floor.candidates());
+        List<Double> each = new ArrayList<>(floor.each());
         for (int i = catalogue.supplies().size(); i < candidates.size(); i++) {
             String supply = candidates.get(i).id().substring(KitQuestion.ELSEWHERE.length());
-            if (floor.candidates().stream()
-                    .anyMatch(c -> catalogue.supplies().get(c).id().equals(supply))) {
-                together.add(i);
+            for (int c = 0; c < floor.candidates().size(); c++) {
+                if (catalogue.supplies().get(floor.candidates().get(c)).id().equals(supply)) {
+                    together.add(i);
+                    each.add(floor.each().get(c));
+                }
             }
         }
-        return new Floor(floor.reason(), together, floor.pieces(), floor.orNone());
+        return floor.over(together, each);
     }
 
-    private List<Floor> all() {
+    private List<Floor> prescribed() {
         List<Floor> floors = new ArrayList<>();
         for (int i = 0; i < catalogue.supplies().size(); i++) {
             Supply supply = catalogue.supplies().get(i);
@@ -143,22 +203,10 @@ final class Floors {
                         false));
             }
         }
-        byCapability()
-                .forEach((capability, pieces) -> floors.add(new Floor(
-                        catalogue.capability(capability).name() + ": at least " + pieces + ", "
-                                + (capability.equals(GLOVES)
-                                        ? "two pairs for each of "
-                                                + trip.party().likelyHelpers() + " likely helpers"
-                                        : "because the stance is “"
-                                                + trip.stance().label() + "”"),
-                        KitQuestion.doingWell(catalogue, trip, capability),
-                        pieces,
-                        false)));
-        if (trip.stance() == Stance.FIX_THE_LIKELY) {
-            LIKELY.entrySet().stream()
-                    .sorted(Map.Entry.comparingByKey())
-                    .forEach(e -> floors.add(new Floor(e.getKey(), doing(e.getValue()), 1, false)));
-        }
+        return floors;
+    }
+
+    private List<Floor> pairs() {
         Map<String, List<Integer>> together = new LinkedHashMap<>();
         for (int i = 0; i < catalogue.supplies().size(); i++) {
             Supply supply = catalogue.supplies().get(i);
@@ -167,16 +215,9 @@ final class Floors {
                         .add(i);
             }
         }
+        List<Floor> floors = new ArrayList<>();
         together.forEach((what, supplies) -> floors.add(noneOr(what, supplies)));
         return floors;
-    }
-
-    private List<Integer> doing(List<String> anyOf) {
-        return IntStream.range(0, catalogue.supplies().size())
-                .filter(i -> anyOf.stream()
-                        .anyMatch(c -> catalogue.supplies().get(i).serves().containsKey(c)))
-                .boxed()
-                .toList();
     }
 
     /** What a supply does well, in words, or its own name: those that agree in it count together. */
@@ -195,13 +236,5 @@ final class Floors {
                 .orElseThrow();
         return new Floor(
                 what + ": none or at least " + least + ", fewer may fail or not suffice", supplies, least, true);
-    }
-
-    private static Map<String, Integer> ordered(Object... pairs) {
-        Map<String, Integer> map = new LinkedHashMap<>();
-        for (int i = 0; i < pairs.length; i += 2) {
-            map.put((String) pairs[i], (Integer) pairs[i + 1]);
-        }
-        return map;
     }
 }

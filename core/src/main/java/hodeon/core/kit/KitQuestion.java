@@ -2,19 +2,22 @@ package hodeon.core.kit;
 
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.catalogue.Tier;
+import hodeon.core.catalogue.Tag;
 import hodeon.core.kit.choice.Choice;
+import hodeon.core.kit.choice.Choice.Burden;
 import hodeon.core.kit.choice.Choice.Candidate;
 import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.kit.choice.Choice.Limit;
 import hodeon.core.kit.choice.Choice.Service;
 import hodeon.core.kit.choice.Choice.Use;
 import hodeon.core.medication.Suitability;
+import hodeon.core.need.Drivers;
 import hodeon.core.need.Exposure;
 import hodeon.core.need.Forecast;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.need.StepForecast;
 import hodeon.core.trip.Limits;
+import hodeon.core.trip.Surroundings;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -35,7 +38,8 @@ import java.util.stream.Stream;
  *
  * @param steps the step behind each use of the choice, in the same order
  * @param exclusions why a supply may not come, by supply id
- * @param letGo floors that cannot be kept because too little of what would keep them may come
+ * @param letGo floors that cannot be kept because too little of what would keep them may come, the most needed first
+ * @param everyUse the uses with all that could be needed, also beyond what is sensible to carry
  */
 public record KitQuestion(
         Trip trip,
@@ -43,13 +47,20 @@ public record KitQuestion(
         Choice choice,
         List<NeededStep> steps,
         Map<String, Exclusion> exclusions,
-        List<Floor> letGo) {
+        List<Floor> letGo,
+        List<Use> everyUse) {
 
     /** Before the id of a candidate that rides elsewhere. */
     static final String ELSEWHERE = "elsewhere:";
 
     /** A k-th use worth less than this (a nuisance met for sure is worth 1) is left out of the choice. */
     private static final double LEAST_WORTH = 2e-4;
+
+    /**
+     * What one kind more must earn: what meeting a nuisance on one trip of ten is worth. It is one more thing to find, to check and
+     * to replace; the figure is an assumption.
+     */
+    static final double PRICE_OF_A_KIND = 0.1;
 
     /** A step of a problem as something a kit can serve. */
     public record NeededStep(ProblemForecast problem, StepForecast step) {}
@@ -61,8 +72,12 @@ public record KitQuestion(
         List<NeededStep> steps = new ArrayList<>();
         List<Use> uses = new ArrayList<>();
         Map<String, List<Integer>> byCapability = new HashMap<>();
+        Set<Tag> whereabouts = Drivers.whereabouts(trip);
         for (ProblemForecast problem : forecast.problems()) {
             for (StepForecast step : problem.steps()) {
+                if (step.capability().needlessWhere().stream().anyMatch(whereabouts::contains)) {
+                    continue;
+                }
                 byCapability
                         .computeIfAbsent(step.capability().id(), c -> new ArrayList<>())
                         .add(uses.size());
@@ -77,17 +92,16 @@ public record KitQuestion(
                         .byParty());
         holds.pins()
                 .keySet()
-                .forEach(id -> exclusions.computeIfPresent(
-                        id, (key, reason) -> reason instanceof Exclusion.TooRare ? null : reason));
+                .forEach(id -> exclusions.computeIfPresent(id, (key, reason) -> reason.givesWay() ? null : reason));
         holds.elsewhere().forEach((id, pieces) -> exclusions.putIfAbsent(id, new Exclusion.RidesElsewhere(pieces)));
         holds.bans().forEach(id -> exclusions.putIfAbsent(id, new Exclusion.Banned()));
         Floors floors = new Floors(trip, catalogue);
-        Sensible sensible = Sensible.of(trip, forecast, floors);
+        Sensible sensible = Sensible.of(trip, steps);
         List<Candidate> candidates = new ArrayList<>();
         for (Supply supply : catalogue.supplies()) {
             boolean excluded = exclusions.containsKey(supply.id());
             int pinned = excluded ? -1 : holds.pins().getOrDefault(supply.id(), -1);
-            int most = excluded ? 0 : pinned >= 0 ? pinned : sensible.most(supply);
+            int most = excluded ? 0 : pinned >= 0 ? pinned : sensible.most(supply, floors.uses(supply));
             candidates.add(candidate(supply.id(), supply, Math.max(pinned, 0), most, byCapability, steps, suitability));
         }
         for (Supply supply : catalogue.supplies()) {
@@ -98,13 +112,25 @@ public record KitQuestion(
             }
         }
         List<Floor> letGo = new ArrayList<>();
+        candidates = Company.without(catalogue, candidates, holds.pins().keySet());
+        Company company = new Company(catalogue, candidates);
         Choice choice = new Choice(
                 candidates,
-                uses,
+                sensible.counted(uses, steps),
                 floors.keepable(candidates, letGo),
                 limits(trip.limits(), catalogue, candidates.size()),
-                trip.limits().kinds());
-        return new KitQuestion(trip, catalogue, choice, List.copyOf(steps), Map.copyOf(exclusions), List.copyOf(letGo));
+                trip.limits().kinds(),
+                burden(trip, catalogue, candidates.size()),
+                company.needs(holds.pins().keySet()),
+                company.alternatives(holds.pins().keySet()));
+        return new KitQuestion(
+                trip,
+                catalogue,
+                choice,
+                List.copyOf(steps),
+                Map.copyOf(exclusions),
+                List.copyOf(letGo),
+                List.copyOf(uses));
     }
 
     /** Pieces of each candidate for a kit given as pieces by supply id; unknown ids are ignored. */
@@ -131,7 +157,12 @@ public record KitQuestion(
 
     /** The same question with another limit of mass. */
     public KitQuestion withMassLimit(double grams) {
-        return new KitQuestion(trip, catalogue, choice.withFirstLimit(grams), steps, exclusions, letGo);
+        return new KitQuestion(trip, catalogue, choice.withFirstLimit(grams), steps, exclusions, letGo, everyUse);
+    }
+
+    /** The same question counting all that could be needed, to say what a kit will be used for. */
+    public KitQuestion countingEveryUse() {
+        return new KitQuestion(trip, catalogue, choice.withUses(everyUse), steps, exclusions, letGo, everyUse);
     }
 
     /** The same question with no more of each supply than there is. Floors that cannot be kept from it are let go. */
@@ -139,13 +170,13 @@ public record KitQuestion(
         List<Candidate> fewer = new ArrayList<>();
         for (Candidate c : choice.candidates()) {
             int most = c.id().startsWith(ELSEWHERE) ? c.most() : Math.min(c.most(), have.getOrDefault(c.id(), 0));
-            fewer.add(
-                    new Candidate(c.id(), Math.min(c.least(), most), most, c.usesPerPiece(), c.durable(), c.serves()));
+            fewer.add(c.within(Math.min(c.least(), most), most));
         }
+        List<Candidate> inCompany = Company.without(catalogue, fewer, Set.of());
         List<Floor> without = new ArrayList<>(letGo);
-        List<Floor> kept = new Floors(trip, catalogue).keepable(fewer, without);
-        Choice smaller = new Choice(fewer, choice.uses(), kept, choice.limits(), choice.mostKinds());
-        return new KitQuestion(trip, catalogue, smaller, steps, exclusions, List.copyOf(without));
+        List<Floor> kept = new Floors(trip, catalogue).keepable(inCompany, without);
+        Choice smaller = choice.withCandidates(inCompany).withFloors(kept);
+        return new KitQuestion(trip, catalogue, smaller, steps, exclusions, List.copyOf(without), everyUse);
     }
 
     /** The problems that can happen, in the order of their steps. */
@@ -166,20 +197,8 @@ public record KitQuestion(
                 : catalogue.supply(id.substring(ELSEWHERE.length())).orElseThrow();
     }
 
-    /** Supplies that do a capability well for at least half of the party, by index. */
-    static List<Integer> doingWell(Catalogue catalogue, Trip trip, String capability) {
-        List<Integer> indices = new ArrayList<>();
-        for (int i = 0; i < catalogue.supplies().size(); i++) {
-            Supply supply = catalogue.supplies().get(i);
-            Tier tier = supply.serves().get(capability);
-            if (tier != null && tier != Tier.IMPROVISED && fitsHalf(supply, trip)) {
-                indices.add(i);
-            }
-        }
-        return indices;
-    }
-
-    private static boolean fitsHalf(Supply supply, Trip trip) {
+    /** Whether a supply comes in the size of at least half of the party. */
+    static boolean fitsHalf(Supply supply, Trip trip) {
         long fitting = trip.party().people().stream()
                 .filter(p -> Cautions.fits(supply, p))
                 .count();
@@ -221,7 +240,7 @@ public record KitQuestion(
                     }
                 }));
         serves.sort(Comparator.comparingInt(Service::use));
-        return new Candidate(id, least, most, supply.usesPerPiece(), supply.durable(), serves);
+        return new Candidate(id, least, most, supply.usesPerPiece(), supply.servesAll(), serves);
     }
 
     /**
@@ -242,6 +261,21 @@ public record KitQuestion(
             fitting += may ? person.factor() : 0;
         }
         return all == 0 ? 1 : fitting / all;
+    }
+
+    /** A gram costs what its carriage makes it cost, a kind what finding, checking and replacing it is worth. */
+    private static Burden burden(Trip trip, Catalogue catalogue, int candidates) {
+        double thrift = trip.means().thrift().factor();
+        double perGram = thrift * Surroundings.of(trip).carriage().pricePerGram();
+        List<Double> perPiece = new ArrayList<>();
+        List<Double> perKind = new ArrayList<>();
+        for (int i = 0; i < candidates; i++) {
+            boolean elsewhere = i >= catalogue.supplies().size();
+            perPiece.add(
+                    elsewhere ? 0 : perGram * catalogue.supplies().get(i).mass().grams());
+            perKind.add(elsewhere ? 0 : thrift * PRICE_OF_A_KIND);
+        }
+        return new Burden(perPiece, perKind);
     }
 
     private static List<Limit> limits(Limits limits, Catalogue catalogue, int candidates) {

@@ -17,8 +17,10 @@ import java.util.Optional;
  * @param pieces by supply id, only those with at least one, in catalogue order
  * @param steps how each needed step is served, in forecast order
  * @param worth what the kit earns
+ * @param burden what its grams and kinds cost, in worth
  * @param ideal what meeting every need would earn
- * @param broken reasons of floors this kit does not keep
+ * @param broken reasons of floors this kit does not keep although it could
+ * @param givenUp reasons of floors that no kit could keep here, the most needed first
  */
 public record Plan(
         Map<String, Integer> pieces,
@@ -27,8 +29,15 @@ public record Plan(
         Money price,
         List<ServedStep> steps,
         double worth,
+        double burden,
         double ideal,
-        List<String> broken) {
+        List<String> broken,
+        List<String> givenUp) {
+
+    /** What is left of the worth when the burden is taken off. */
+    public double net() {
+        return worth - burden;
+    }
 
     /** How far one step is served. */
     public record ServedStep(KitQuestion.NeededStep needed, double worth, double ideal, List<By> by) {

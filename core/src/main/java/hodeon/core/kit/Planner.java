@@ -30,6 +30,11 @@ public final class Planner {
     /** A kit this near its bound counts as proven best. */
     public static final double PROVEN_GAP = 1e-3;
 
+    /** A first answer this near its bound is near enough, and one that takes longer than this comes as it is. */
+    private static final double FIRST_GAP = 0.01;
+
+    private static final Duration AT_ONCE = Duration.ofMillis(500);
+
     private final KitQuestion question;
     private final Allocator allocator;
 
@@ -38,9 +43,9 @@ public final class Planner {
         this.allocator = new Allocator(question.choice());
     }
 
-    /** A kit at once, with a bound on what any kit could be worth. */
+    /** A kit at once, with a bound on what any kit could be worth; near it, unless that takes too long for a first answer. */
     public Solution recommend(Duration patience) {
-        return new Optimiser(question.choice()).quick(patience);
+        return new Optimiser(question.choice()).within(FIRST_GAP, patience.compareTo(AT_ONCE) < 0 ? patience : AT_ONCE);
     }
 
     /** The best kit, proven to a tenth of a per cent or as near as the time allows. */
@@ -87,7 +92,6 @@ public final class Planner {
                 .filter(f -> !f.holds(quantities))
                 .map(Floor::reason)
                 .forEach(broken::add);
-        question.letGo().stream().map(Floor::reason).forEach(broken::add);
         return new Plan(
                 contents(allocation.quantities()),
                 mass,
@@ -95,8 +99,10 @@ public final class Planner {
                 price,
                 List.copyOf(steps),
                 allocation.worth(),
+                question.choice().burden().of(quantities),
                 ideal,
-                List.copyOf(broken));
+                List.copyOf(broken),
+                question.letGo().stream().map(Floor::reason).toList());
     }
 
     /** What one piece more or less of a supply changes, by supply id, from {@code kit} as it is. */

@@ -84,7 +84,7 @@ public final class Prune {
         Supply from = question.catalogue().supplies().get(here);
         Supply to = question.catalogue().supplies().get(there);
         int most = question.choice().candidates().get(there).most() - quantities[there];
-        int wanted = to.durable() ? 1 : to.piecesFor(from.uses(quantities[here]));
+        int wanted = to.servesAll() ? 1 : to.piecesFor(from.uses(quantities[here]));
         int pieces = Math.min(wanted, most);
         if (pieces <= 0) {
             return List.of();

@@ -9,10 +9,15 @@ import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.SizeClass;
 import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
+import hodeon.core.trip.Carriage;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Leg;
+import hodeon.core.trip.Length;
+import hodeon.core.trip.Reach;
 import hodeon.core.trip.Region;
 import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Surroundings;
 import hodeon.core.trip.Trip;
 import java.util.HashSet;
 import java.util.Set;
@@ -23,6 +28,9 @@ public final class Drivers {
 
     /** Holds where the party cooks on neither stove nor fire. */
     public static final Tag NO_STOVE = new Tag("gear", "no-stove");
+
+    /** Holds where a dog comes along. */
+    public static final Tag DOG = new Tag("company", "dog");
 
     private static final Set<String> PERSONAL = Set.of("age", "condition", "allergy");
 
@@ -41,7 +49,12 @@ public final class Drivers {
         add(all, "rescue", RescueMedicine.values());
         add(all, "region", Region.values());
         add(all, "size", SizeClass.values());
+        add(all, "reach", Reach.values());
+        add(all, "carriage", Carriage.values());
+        add(all, "stance", Stance.values());
+        add(all, "length", Length.values());
         all.add(NO_STOVE);
+        all.add(DOG);
         return all;
     }
 
@@ -55,6 +68,25 @@ public final class Drivers {
         tags.add(Tag.of("season", trip.season()));
         if (!trip.stove()) {
             tags.add(NO_STOVE);
+        }
+        return tags;
+    }
+
+    /**
+     * What holds of the trip as a whole, on any of its legs or of anybody who comes along; what is within reach, how the kit travels,
+     * for how long, and which school it follows.
+     */
+    public static Set<Tag> whereabouts(Trip trip) {
+        Set<Tag> tags = new HashSet<>(around(trip));
+        trip.legs().forEach(leg -> tags.addAll(of(leg)));
+        Surroundings surroundings = Surroundings.of(trip);
+        surroundings.reach().forEach(r -> tags.add(Tag.of("reach", r)));
+        tags.add(Tag.of("carriage", surroundings.carriage()));
+        tags.add(Tag.of("stance", trip.stance()));
+        tags.add(Tag.of("length", Length.of(trip)));
+        trip.party().people().forEach(p -> tags.addAll(of(p)));
+        if (trip.company().dogs() > 0) {
+            tags.add(DOG);
         }
         return tags;
     }

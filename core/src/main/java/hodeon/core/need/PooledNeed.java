@@ -137,7 +137,7 @@ public record PooledNeed(List<Capability> capabilities, Map<String, Distribution
     }
 
     private static int uses(Supply supply, int pieces) {
-        return pieces == 0 ? 0 : supply.durable() ? MOST_USES : supply.uses(pieces);
+        return pieces == 0 ? 0 : supply.servesAll() ? MOST_USES : supply.uses(pieces);
     }
 
     /**

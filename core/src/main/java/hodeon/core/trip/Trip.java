@@ -24,6 +24,7 @@ import java.util.Set;
  * @param limits the most the kit may take
  * @param stove whether the party cooks on a stove or fire
  * @param adjustments what the party changes in the odds for this trip
+ * @param means how the kit travels, what is at hand, and how much is enough
  */
 public record Trip(
         String name,
@@ -39,7 +40,8 @@ public record Trip(
         Stance stance,
         Limits limits,
         boolean stove,
-        Adjustments adjustments) {
+        Adjustments adjustments,
+        Means means) {
 
     public static final int MOST_DAYS = 60;
     public static final int MOST_HOURS_TO_CARE = 240;
@@ -65,7 +67,7 @@ public record Trip(
         }
     }
 
-    /** A trip with a stove and nothing adjusted. */
+    /** A trip with a stove, nothing adjusted, and nothing said about its means. */
     public Trip(
             String name,
             LocalDate start,
@@ -93,7 +95,8 @@ public record Trip(
                 stance,
                 limits,
                 true,
-                Adjustments.NONE);
+                Adjustments.NONE,
+                Means.UNSAID);
     }
 
     /** Days from start to end, both inclusive. */
@@ -112,23 +115,27 @@ public record Trip(
     }
 
     public Trip withStance(Stance other) {
-        return changed(end, legs, party, other, limits, stove, adjustments);
+        return changed(end, legs, party, other, limits, stove, adjustments, means);
     }
 
     public Trip withLimits(Limits other) {
-        return changed(end, legs, party, stance, other, stove, adjustments);
+        return changed(end, legs, party, stance, other, stove, adjustments, means);
     }
 
     public Trip withParty(Party other) {
-        return changed(end, legs, other, stance, limits, stove, adjustments);
+        return changed(end, legs, other, stance, limits, stove, adjustments, means);
     }
 
     public Trip withStove(boolean other) {
-        return changed(end, legs, party, stance, limits, other, adjustments);
+        return changed(end, legs, party, stance, limits, other, adjustments, means);
     }
 
     public Trip withAdjustments(Adjustments other) {
-        return changed(end, legs, party, stance, limits, stove, other);
+        return changed(end, legs, party, stance, limits, stove, other, means);
+    }
+
+    public Trip withMeans(Means other) {
+        return changed(end, legs, party, stance, limits, stove, adjustments, other);
     }
 
     /** The same with the last leg longer, by 1 day or more; never beyond {@value #MOST_DAYS} days in all. */
@@ -137,7 +144,7 @@ public record Trip(
         List<Leg> longer = new ArrayList<>(legs);
         Leg last = longer.removeLast();
         longer.add(new Leg(last.activity(), last.environment(), last.halfDays() + 2 * more));
-        return changed(end.plusDays(more), longer, party, stance, limits, stove, adjustments);
+        return changed(end.plusDays(more), longer, party, stance, limits, stove, adjustments, means);
     }
 
     private Trip changed(
@@ -147,7 +154,8 @@ public record Trip(
             Stance stance,
             Limits limits,
             boolean stove,
-            Adjustments adjustments) {
+            Adjustments adjustments,
+            Means means) {
         return new Trip(
                 name,
                 start,
@@ -162,6 +170,7 @@ public record Trip(
                 stance,
                 limits,
                 stove,
-                adjustments);
+                adjustments,
+                means);
     }
 }

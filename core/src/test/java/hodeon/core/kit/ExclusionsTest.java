@@ -145,7 +145,8 @@ class ExclusionsTest {
                 shears.purchase(),
                 shears.keeping(),
                 shears.crossing(),
-                true);
+                true,
+                shears.fit());
         KitQuestion question = question(Samples.skerryRing(), Samples.CATALOGUE.withSupplies(List.of(recalled)));
         assertThat(question.exclusions().get("shears")).isEqualTo(new Exclusion.Superseded());
         assertThat(kit(question)).doesNotContainKey("shears");

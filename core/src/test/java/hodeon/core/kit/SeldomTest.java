@@ -100,19 +100,4 @@ class SeldomTest {
         KitQuestion desert = question(walk(Environment.HOT_DRY, 12, 14, Stance.HOLD_UNTIL_HELP, 20_000), Holds.NONE);
         assertThat(desert.exclusions()).doesNotContainKey("light-tarp");
     }
-
-    @Test
-    void fixTheLikelyKeepsPressureWarmthAndTheCall() {
-        Map<String, Integer> kit =
-                kit(question(walk(Environment.TEMPERATE, 2, 2, Stance.FIX_THE_LIKELY, 800), Holds.NONE));
-        for (Set<String> anyOf :
-                List.of(Set.of("press-wound"), Set.of("keep-warm"), Set.of("call-far", "call-attention"))) {
-            assertThat(kit.keySet())
-                    .as(anyOf.toString())
-                    .anyMatch(id -> Samples.CATALOGUE.supply(id).orElseThrow().serves().keySet().stream()
-                            .anyMatch(anyOf::contains));
-        }
-        KitQuestion tin = question(walk(Environment.TEMPERATE, 1, 1, Stance.FIX_THE_LIKELY, 60), Holds.NONE);
-        assertThat(tin.letGo()).extracting(f -> f.reason()).anyMatch(r -> r.startsWith("Warmth: at least 1"));
-    }
 }

@@ -47,7 +47,8 @@ class PooledNeedTest {
                 like.purchase(),
                 like.keeping(),
                 like.crossing(),
-                false);
+                false,
+                like.fit());
     }
 
     @Test

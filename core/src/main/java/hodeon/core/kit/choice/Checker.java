@@ -67,6 +67,9 @@ public final class Checker {
                 faults.add("floor not kept: " + floor.reason());
             }
         }
+        if (!choice.companyHolds(quantities)) {
+            faults.add("something lacks what it needs beside it, or comes in two kinds of which one will do");
+        }
         double worth = worth(choice, allocation);
         if (Math.abs(worth - allocation.worth()) > 1e-6 * Math.max(1, worth)) {
             faults.add("worth " + allocation.worth() + " was claimed, " + worth + " is found");

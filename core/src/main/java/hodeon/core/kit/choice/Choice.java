@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 
 /**
@@ -15,9 +16,81 @@ import java.util.stream.IntStream;
  * @param floors what must come whatever it earns
  * @param limits what all pieces may take together
  * @param mostKinds the most candidates of which there may be any, if that is limited
+ * @param burden what all pieces cost besides, in worth: the answer makes the most of worth less burden
+ * @param needs what counts only beside something else
+ * @param alternatives sets of candidates of which at most one kind comes
  */
 public record Choice(
-        List<Candidate> candidates, List<Use> uses, List<Floor> floors, List<Limit> limits, OptionalInt mostKinds) {
+        List<Candidate> candidates,
+        List<Use> uses,
+        List<Floor> floors,
+        List<Limit> limits,
+        OptionalInt mostKinds,
+        Burden burden,
+        List<Need> needs,
+        List<List<Integer>> alternatives) {
+
+    /** A choice that costs nothing but what limits say, of candidates that stand alone. */
+    public Choice(
+            List<Candidate> candidates, List<Use> uses, List<Floor> floors, List<Limit> limits, OptionalInt mostKinds) {
+        this(candidates, uses, floors, limits, mostKinds, Burden.NONE, List.of(), List.of());
+    }
+
+    /**
+     * What having pieces costs, in worth.
+     *
+     * @param perPiece of each candidate, 0 or more; empty where no piece costs anything
+     * @param perKind of each candidate of which there is any, 0 or more; empty where no kind costs anything
+     */
+    public record Burden(List<Double> perPiece, List<Double> perKind) {
+
+        public static final Burden NONE = new Burden(List.of(), List.of());
+
+        public Burden {
+            perPiece = List.copyOf(perPiece);
+            perKind = List.copyOf(perKind);
+        }
+
+        /** So many times as dear, 0 or more. */
+        public Burden times(double factor) {
+            return new Burden(
+                    perPiece.stream().map(p -> factor * p).toList(),
+                    perKind.stream().map(p -> factor * p).toList());
+        }
+
+        public double ofPiece(int candidate) {
+            return perPiece.isEmpty() ? 0 : perPiece.get(candidate);
+        }
+
+        public double ofKind(int candidate) {
+            return perKind.isEmpty() ? 0 : perKind.get(candidate);
+        }
+
+        public double of(int[] quantities) {
+            double sum = 0;
+            for (int i = 0; i < quantities.length; i++) {
+                sum += quantities[i] * ofPiece(i) + (quantities[i] > 0 ? ofKind(i) : 0);
+            }
+            return sum;
+        }
+    }
+
+    /**
+     * Pieces of a candidate may come only beside at least one piece of these.
+     *
+     * @param candidate index into {@link Choice#candidates}
+     * @param anyOf indices of what it needs one of
+     */
+    public record Need(int candidate, List<Integer> anyOf) {
+
+        public Need {
+            anyOf = List.copyOf(anyOf);
+        }
+
+        public boolean holds(int[] quantities) {
+            return quantities[candidate] == 0 || anyOf.stream().anyMatch(i -> quantities[i] > 0);
+        }
+    }
 
     /**
      * @param least fewest pieces, 0 or more
@@ -48,6 +121,11 @@ public record Choice(
                             .filter(s -> uses.contains(s.use()))
                             .map(s -> new Service(uses.indexOf(s.use()), s.effect()))
                             .toList());
+        }
+
+        /** The same with another range of pieces. */
+        public Candidate within(int fewest, int atMost) {
+            return new Candidate(id, fewest, atMost, usesPerPiece, durable, serves);
         }
 
         /** Whole uses that so many pieces serve. */
@@ -113,15 +191,46 @@ public record Choice(
     }
 
     /**
-     * At least so many pieces over a set of candidates; with {@code orNone} none at all will do too.
+     * At least so much over a set of candidates; with {@code orNone} none at all will do too.
      *
      * @param candidates indices into {@link Choice#candidates}
+     * @param each what one piece of each of them counts, above 0
+     * @param pieces least sum
      */
-    public record Floor(String reason, List<Integer> candidates, int pieces, boolean orNone) {
+    public record Floor(String reason, List<Integer> candidates, List<Double> each, int pieces, boolean orNone) {
+
+        public Floor {
+            candidates = List.copyOf(candidates);
+            each = List.copyOf(each);
+        }
+
+        /** Counts pieces. */
+        public Floor(String reason, List<Integer> candidates, int pieces, boolean orNone) {
+            this(reason, candidates, candidates.stream().map(c -> 1.0).toList(), pieces, orNone);
+        }
 
         public boolean holds(int[] quantities) {
-            int sum = candidates.stream().mapToInt(i -> quantities[i]).sum();
-            return sum >= pieces || (orNone && sum == 0);
+            double sum = sum(i -> quantities[i]);
+            return sum >= pieces - Limit.ROUNDING || (orNone && sum == 0);
+        }
+
+        /** What so many pieces of each candidate count together. */
+        public double sum(IntUnaryOperator piecesOf) {
+            double sum = 0;
+            for (int c = 0; c < candidates.size(); c++) {
+                sum += each.get(c) * piecesOf.applyAsInt(candidates.get(c));
+            }
+            return sum;
+        }
+
+        /** Fewest pieces of its {@code c}-th candidate that keep it alone. */
+        public int alone(int c) {
+            return (int) Math.ceil(pieces / each.get(c) - Limit.ROUNDING);
+        }
+
+        /** Counted over candidates, and what they count, that are numbered anew. */
+        public Floor over(List<Integer> others, List<Double> counting) {
+            return new Floor(reason, others, counting, pieces, orNone);
         }
     }
 
@@ -163,6 +272,8 @@ public record Choice(
         uses = List.copyOf(uses);
         floors = List.copyOf(floors);
         limits = List.copyOf(limits);
+        needs = List.copyOf(needs);
+        alternatives = alternatives.stream().map(List::copyOf).toList();
         for (Limit limit : limits) {
             if (limit.perPiece().size() != candidates.size()) {
                 throw new IllegalArgumentException("The limit on " + limit.what() + " names "
@@ -187,13 +298,41 @@ public record Choice(
                                 && quantities[i] <= candidates.get(i).most())
                 && limits.stream().allMatch(l -> l.holds(quantities))
                 && kindsHold(quantities)
-                && floors.stream().allMatch(f -> f.holds(quantities));
+                && floors.stream().allMatch(f -> f.holds(quantities))
+                && companyHolds(quantities);
+    }
+
+    /** Whether nothing lacks what it needs beside it, and nothing comes in two kinds of which one will do. */
+    public boolean companyHolds(int[] quantities) {
+        return needs.stream().allMatch(n -> n.holds(quantities))
+                && alternatives.stream()
+                        .allMatch(a -> a.stream().filter(i -> quantities[i] > 0).count() <= 1);
     }
 
     /** The same question with another most for the first limit. */
     public Choice withFirstLimit(double most) {
         List<Limit> changed = new ArrayList<>(limits);
         changed.set(0, changed.getFirst().withMost(most));
-        return new Choice(candidates, uses, floors, changed, mostKinds);
+        return withLimits(changed, mostKinds);
+    }
+
+    public Choice withLimits(List<Limit> others, OptionalInt otherKinds) {
+        return new Choice(candidates, uses, floors, others, otherKinds, burden, needs, alternatives);
+    }
+
+    public Choice withFloors(List<Floor> others) {
+        return new Choice(candidates, uses, others, limits, mostKinds, burden, needs, alternatives);
+    }
+
+    public Choice withUses(List<Use> others) {
+        return new Choice(candidates, others, floors, limits, mostKinds, burden, needs, alternatives);
+    }
+
+    public Choice withCandidates(List<Candidate> others) {
+        return new Choice(others, uses, floors, limits, mostKinds, burden, needs, alternatives);
+    }
+
+    public Choice withBurden(Burden other) {
+        return new Choice(candidates, uses, floors, limits, mostKinds, other, needs, alternatives);
     }
 }

@@ -55,7 +55,7 @@ final class Conflict {
 
     /** Pieces that keep every floor and take least of the first limit, whatever the limits say; empty if there are none. */
     List<Integer> lightest() {
-        Choice free = new Choice(choice.candidates(), choice.uses(), choice.floors(), List.of(), OptionalInt.empty());
+        Choice free = choice.withLimits(List.of(), OptionalInt.empty());
         Limit spared = choice.limits().isEmpty() ? nothing() : choice.limits().getFirst();
         Formulation formulation = Formulation.sparing(free, spared);
         Solver.Answer answer = solver.maximise(formulation.model(), 1e-9, patience);
@@ -72,27 +72,21 @@ final class Conflict {
     private List<Demand> demands() {
         List<Demand> demands = new ArrayList<>();
         for (Floor floor : choice.floors()) {
-            demands.add(new Demand(
-                    floor.reason(),
-                    c -> new Choice(c.candidates(), c.uses(), without(c.floors(), floor), c.limits(), c.mostKinds())));
+            demands.add(new Demand(floor.reason(), c -> c.withFloors(without(c.floors(), floor))));
         }
         for (Use use : choice.uses()) {
             if (use.floor() > 0) {
-                demands.add(new Demand(
-                        use.floorInWords(),
-                        c -> new Choice(
-                                c.candidates(), floorless(c.uses(), use.id()), c.floors(), c.limits(), c.mostKinds())));
+                demands.add(new Demand(use.floorInWords(), c -> c.withUses(floorless(c.uses(), use.id()))));
             }
         }
         for (Limit limit : choice.limits()) {
             demands.add(new Demand(
                     "at most " + plain(limit.most()) + " " + limit.what(),
-                    c -> new Choice(c.candidates(), c.uses(), c.floors(), without(c.limits(), limit), c.mostKinds())));
+                    c -> c.withLimits(without(c.limits(), limit), c.mostKinds())));
         }
         choice.mostKinds()
-                .ifPresent(most -> demands.add(new Demand(
-                        "at most " + most + " kinds",
-                        c -> new Choice(c.candidates(), c.uses(), c.floors(), c.limits(), OptionalInt.empty()))));
+                .ifPresent(most -> demands.add(
+                        new Demand("at most " + most + " kinds", c -> c.withLimits(c.limits(), OptionalInt.empty()))));
         return demands;
     }
 

@@ -21,9 +21,6 @@ import java.util.function.ToDoubleFunction;
  */
 final class Formulation {
 
-    /** Worth of one unit of a limit that is merely not to be wasted. */
-    private static final double SPARING = 1e-6;
-
     private final Choice choice;
     private final int[] least;
     private final int[] most;
@@ -31,6 +28,8 @@ final class Formulation {
     private final int[] pieces;
     /** For candidates of which none or at least so many must come: the variable that says whether any do; else −1. */
     private final int[] anyOf;
+    /** For candidates whose coming at all matters: the variable that says whether any come; else −1. */
+    private final int[] comes;
 
     /** Makes the most of the uses. */
     static Formulation earning(Choice choice) {
@@ -43,16 +42,6 @@ final class Formulation {
     /** Makes the most of the uses with narrower ranges of pieces. */
     static Formulation earning(Choice choice, int[] least, int[] most) {
         return new Formulation(choice, least, Room.most(choice, least, most), i -> 0.0, 1);
-    }
-
-    /** Makes the most of the uses, but takes nothing of what {@code spared} limits for no worth. */
-    static Formulation earningSparingly(Choice choice, Limit spared) {
-        return new Formulation(
-                choice,
-                choice.candidates().stream().mapToInt(Candidate::least).toArray(),
-                choice.candidates().stream().mapToInt(Candidate::most).toArray(),
-                i -> -SPARING * spared.perPiece().get(i),
-                1);
     }
 
     /** Keeps everything of the choice and takes as little as can be of what {@code spared} limits. */
@@ -73,8 +62,19 @@ final class Formulation {
         this.anyOf = new int[pieces.length];
         Arrays.fill(anyOf, -1);
         for (int i = 0; i < pieces.length; i++) {
-            pieces[i] = model.variable(least[i], most[i], true, ofPiece.applyAsDouble(i));
+            pieces[i] = model.variable(
+                    least[i],
+                    most[i],
+                    true,
+                    ofPiece.applyAsDouble(i) - ofUses * choice.burden().ofPiece(i));
         }
+        this.comes = new int[pieces.length];
+        Arrays.fill(comes, -1);
+        if (ofUses > 0) {
+            burdenKinds();
+        }
+        choice.needs().forEach(this::keep);
+        choice.alternatives().forEach(this::keepOneOf);
         choice.floors().forEach(this::keep);
         choice.limits().forEach(this::keep);
         keepKinds();
@@ -96,7 +96,12 @@ final class Formulation {
 
     private void keep(Floor floor) {
         Model.Sum enough = model.sum();
-        floor.candidates().forEach(i -> enough.add(pieces[i], 1));
+        for (int c = 0; c < floor.candidates().size(); c++) {
+            // A roll of sixty uses keeps a floor of two as one of two does: without this a thirtieth of it would do.
+            enough.add(
+                    pieces[floor.candidates().get(c)],
+                    Math.min(floor.pieces(), floor.each().get(c)));
+        }
         if (!floor.orNone()) {
             enough.atLeast(floor.pieces());
             return;
@@ -126,12 +131,46 @@ final class Formulation {
         Model.Sum kinds = model.sum();
         for (int i = 0; i < pieces.length; i++) {
             if (most[i] > 0) {
-                int any = model.variable(0, 1, true, 0);
-                model.sum().add(pieces[i], 1).add(any, -most[i]).atMost(0);
-                kinds.add(any, 1);
+                kinds.add(comes(i), 1);
             }
         }
         kinds.atMost(choice.mostKinds().getAsInt());
+    }
+
+    private void burdenKinds() {
+        for (int i = 0; i < pieces.length; i++) {
+            if (most[i] > 0 && choice.burden().ofKind(i) > 0) {
+                comes(i, -choice.burden().ofKind(i));
+            }
+        }
+    }
+
+    private void keep(Choice.Need need) {
+        if (most[need.candidate()] > 0) {
+            Model.Sum beside = model.sum().add(comes(need.candidate()), 1);
+            need.anyOf().forEach(i -> beside.add(pieces[i], -1));
+            beside.atMost(0);
+        }
+    }
+
+    private void keepOneOf(List<Integer> candidates) {
+        Model.Sum kinds = model.sum();
+        candidates.stream().filter(i -> most[i] > 0).forEach(i -> kinds.add(comes(i), 1));
+        kinds.atMost(1);
+    }
+
+    /** The variable that says whether any pieces of a candidate come. */
+    private int comes(int candidate) {
+        return comes[candidate] >= 0 ? comes[candidate] : comes(candidate, 0);
+    }
+
+    private int comes(int candidate, double worth) {
+        comes[candidate] = model.variable(least[candidate] > 0 ? 1 : 0, 1, true, worth);
+        model.sum()
+                .add(pieces[candidate], 1)
+                .add(comes[candidate], -most[candidate])
+                .atMost(0);
+        return comes[candidate];
     }
 
     /** What an offer can give: uses set aside of a consumable, or the pieces of a durable themselves. */
@@ -156,6 +195,10 @@ final class Formulation {
                         stock[i] = model.sum().add(wholeUses(i), -Math.max(1, candidate.usesPerPiece()));
                     }
                     stock[i].add(setAside, 1);
+                    if (comes[i] >= 0 && atMost < candidate.uses(most[i])) {
+                        // Without this a sliver of a kind that serves many pools would come for a sliver of its price.
+                        model.sum().add(setAside, 1).add(comes[i], -atMost).atMost(0);
+                    }
                     if (candidate.usesPerPiece() > pool.slots().size()) {
                         // A roll with more uses than anybody wants must still be whole.
                         model.sum()

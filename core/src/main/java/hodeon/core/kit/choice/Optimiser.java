@@ -31,6 +31,9 @@ public final class Optimiser {
     /** Near enough for a first answer, as a share of the bound. */
     private static final double NEAR = 0.01;
 
+    /** No solver is asked for less than this of a gap. */
+    private static final double FINEST = 1e-9;
+
     private static final int ROUNDING_NODES = 1;
     private static final int WIDEST = 4;
 
@@ -72,11 +75,12 @@ public final class Optimiser {
             if (!(search(gap, left).orElse(first) instanceof Solution.Found searched)) {
                 return first;
             }
-            Solution.Found better = searched.worth() >= found.worth() ? searched : found;
+            Solution.Found better = searched.net() >= found.net() ? searched : found;
             return new Solution.Found(
                     better.quantities(),
                     better.worth(),
-                    Math.max(better.worth(), Math.min(found.bound(), searched.bound())));
+                    better.burden(),
+                    Math.max(better.net(), Math.min(found.bound(), searched.bound())));
         }
         return first;
     }
@@ -92,10 +96,26 @@ public final class Optimiser {
     }
 
     private Optional<Solution> search(double relativeGap, Duration patience) {
+        return search(relativeGap, relativeGap, patience);
+    }
+
+    /** @param ofNet the gap as the solver means it, as a share of what is left of the worth: a burden may make that tiny or huge */
+    private Optional<Solution> search(double relativeGap, double ofNet, Duration patience) {
+        long start = System.nanoTime();
         Formulation formulation = Formulation.earning(choice);
-        Answer answer = solver.maximise(formulation.model(), relativeGap, patience);
+        Answer answer = solver.maximise(formulation.model(), ofNet, patience);
         return switch (answer.ending()) {
-            case SOLVED, STOPPED -> Optional.of(found(whole(formulation.pieces(answer.values())), answer.bound(), 0));
+            case SOLVED, STOPPED -> {
+                Solution.Found found = found(whole(formulation.pieces(answer.values())), answer.bound(), 0);
+                Duration left = patience.minusNanos(System.nanoTime() - start);
+                yield answer.ending() == Ending.SOLVED
+                                && found.gap() > relativeGap
+                                && ofNet > FINEST
+                                && left.isPositive()
+                        ? search(relativeGap, Math.max(FINEST, ofNet * relativeGap / found.gap() / 2), left)
+                                .or(() -> Optional.of(found))
+                        : Optional.of(found);
+            }
             case INFEASIBLE -> Optional.of(tooTight(patience));
             case NOTHING_FOUND -> Optional.empty();
         };
@@ -104,7 +124,8 @@ public final class Optimiser {
     private Solution.Found found(int[] quantities, double bound, double worthwhile) {
         new Polish(choice, allocator, worthwhile * bound).polish(quantities);
         double worth = allocator.worth(quantities);
-        return new Solution.Found(listOf(quantities), worth, Math.max(worth, bound));
+        double burden = choice.burden().of(quantities);
+        return new Solution.Found(listOf(quantities), worth, burden, Math.max(worth - burden, bound));
     }
 
     /** The best with each piece count within {@code around} of the relaxed one rounded down or up. */

@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 
 /**
  * The last touches to a good kit: pieces that serve nothing stay home, and what is left of the limits is used, piece by
- * piece, for what adds most for what it takes. Neither can lower the worth.
+ * piece, for what adds most for what it takes and more than it costs. Neither can lower what is left of the worth.
  */
 final class Polish {
 
@@ -61,9 +61,9 @@ final class Polish {
         }
         int down = down(candidate, quantities);
         quantities[candidate] -= down;
-        boolean floorsHold = choice.floors().stream().allMatch(f -> f.holds(quantities));
+        boolean holds = choice.floors().stream().allMatch(f -> f.holds(quantities)) && choice.companyHolds(quantities);
         quantities[candidate] += down;
-        return floorsHold;
+        return holds;
     }
 
     /** Pieces that may go at once, so that none is left over from a use. */
@@ -78,16 +78,16 @@ final class Polish {
 
     private Marginals withoutIdlePieces(int[] quantities) {
         Allocator.Solved now = allocator.solve(quantities);
-        double worth = now.allocation().worth();
         Integer[] heaviestFirst = IntStream.range(0, quantities.length).boxed().toArray(Integer[]::new);
-        Arrays.sort(heaviestFirst, Comparator.comparingDouble((Integer i) -> -burden(i)));
+        Arrays.sort(heaviestFirst, Comparator.comparingDouble((Integer i) -> -share(i)));
         for (int i : heaviestFirst) {
-            while (quantities[i] > choice.candidates().get(i).least() && seemsIdle(now, i)) {
+            while (quantities[i] > choice.candidates().get(i).least() && seemsIdle(now, i, saved(i, quantities))) {
                 int down = down(i, quantities);
+                double saved = saved(i, quantities);
                 quantities[i] -= down;
                 Allocator.Solved without = allocator.solve(quantities);
                 if (!allowedDown(quantities, without.allocation())
-                        || without.allocation().worth() < worth - IDLE_WORTH) {
+                        || now.allocation().worth() - without.allocation().worth() > saved) {
                     quantities[i] += down;
                     break;
                 }
@@ -98,10 +98,24 @@ final class Polish {
     }
 
     /** Surely not for a consumable that would be missed; a durable is tried. */
-    private boolean seemsIdle(Allocator.Solved now, int candidate) {
+    private boolean seemsIdle(Allocator.Solved now, int candidate, double saved) {
         return choice.candidates().get(candidate).durable()
                 ? !aloneAtSomething(now.allocation(), candidate)
-                : now.marginals().losesLess(candidate, IDLE_WORTH);
+                : now.marginals().losesLess(candidate, saved);
+    }
+
+    /** What going without the pieces of one use saves of the burden; at least what counts as nothing. */
+    private double saved(int candidate, int[] quantities) {
+        int down = down(candidate, quantities);
+        return IDLE_WORTH
+                + down * choice.burden().ofPiece(candidate)
+                + (down == quantities[candidate] ? choice.burden().ofKind(candidate) : 0);
+    }
+
+    /** What the pieces of one use more add to the burden. */
+    private double cost(int candidate, int[] quantities) {
+        return up(candidate, quantities) * choice.burden().ofPiece(candidate)
+                + (quantities[candidate] == 0 ? choice.burden().ofKind(candidate) : 0);
     }
 
     /** Whether a durable does something that no other durable there does at least as well. */
@@ -116,7 +130,9 @@ final class Polish {
     }
 
     private boolean allowedDown(int[] quantities, Allocation allocation) {
-        return choice.floors().stream().allMatch(f -> f.holds(quantities)) && allocation.keepsUseFloors(choice);
+        return choice.floors().stream().allMatch(f -> f.holds(quantities))
+                && choice.companyHolds(quantities)
+                && allocation.keepsUseFloors(choice);
     }
 
     /**
@@ -127,33 +143,33 @@ final class Polish {
     private void filled(int[] quantities, Marginals around) {
         Marginals marginals = around;
         PriorityQueue<Promise> promises = new PriorityQueue<>(
-                Comparator.comparingDouble(Promise::perBurden).reversed().thenComparing(Promise::candidate));
-        marginals.oneMoreAtMost().forEach((i, gain) -> promises.add(new Promise(i, gain / burden(i), -1)));
+                Comparator.comparingDouble(Promise::perShare).reversed().thenComparing(Promise::candidate));
+        marginals.oneMoreAtMost().forEach((i, gain) -> promises.add(new Promise(i, gain / share(i), -1)));
         int added = 0;
         for (int looks = 0; looks < MOST_LOOKS && added < MOST_FILLED && !promises.isEmpty(); looks++) {
             Promise best = promises.remove();
             int i = best.candidate();
-            if (best.perBurden() * burden(i) <= leastGain || !mayCome(i, quantities)) {
+            if (best.perShare() * share(i) <= leastGain + cost(i, quantities) || !mayCome(i, quantities)) {
                 continue;
             }
             if (best.computedAfter() == added) {
                 quantities[i] += up(i, quantities);
                 marginals = marginals.plus(i);
                 added++;
-                promises.add(new Promise(i, best.perBurden(), -1));
+                promises.add(new Promise(i, best.perShare(), -1));
             } else {
-                double wanted = promises.isEmpty() ? 0 : promises.peek().perBurden() * burden(i) * (1 - SAME);
+                double wanted = promises.isEmpty() ? 0 : promises.peek().perShare() * share(i) * (1 - SAME);
                 double gain = marginals.oneMoreAtMost(i, wanted);
-                promises.add(new Promise(i, gain / burden(i), gain >= wanted ? added : -1));
+                promises.add(new Promise(i, gain / share(i), gain >= wanted ? added : -1));
             }
         }
     }
 
     /** What one more piece adds for what it takes, computed when so many had been added; later it may only be less. */
-    private record Promise(int candidate, double perBurden, int computedAfter) {}
+    private record Promise(int candidate, double perShare, int computedAfter) {}
 
     /** What the pieces of one use, or one piece of several, take of the limits, as the largest share of any; never 0. */
-    private double burden(int candidate) {
+    private double share(int candidate) {
         return Math.max(1, 1 / choice.candidates().get(candidate).usesPerPiece())
                         * choice.limits().stream()
                                 .mapToDouble(l -> l.perPiece().get(candidate) / Math.max(1e-9, l.most()))

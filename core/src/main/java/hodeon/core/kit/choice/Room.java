@@ -47,16 +47,20 @@ final class Room {
     /** What a floor takes at least beyond what comes anyway; floors that share candidates with a counted one count 0. */
     private static double reserved(Floor floor, Limit limit, int[] least, int[] most, Set<Integer> counted) {
         List<Integer> able = floor.candidates();
-        int certain = able.stream().mapToInt(i -> least[i]).sum();
+        double certain = floor.sum(i -> least[i]);
         if (floor.orNone() || certain >= floor.pieces() || able.stream().anyMatch(counted::contains)) {
             return 0;
         }
         counted.addAll(able);
-        double lightest = able.stream()
-                .filter(i -> most[i] > 0)
-                .mapToDouble(i -> limit.perPiece().get(i))
-                .min()
-                .orElse(0);
-        return (floor.pieces() - certain) * lightest;
+        double lightest = Double.POSITIVE_INFINITY;
+        for (int c = 0; c < able.size(); c++) {
+            if (most[able.get(c)] > 0) {
+                lightest = Math.min(
+                        lightest,
+                        limit.perPiece().get(able.get(c))
+                                / Math.min(floor.pieces(), floor.each().get(c)));
+            }
+        }
+        return Double.isInfinite(lightest) ? 0 : (floor.pieces() - certain) * lightest;
     }
 }

@@ -8,17 +8,24 @@ public sealed interface Solution {
     /**
      * @param quantities pieces of each candidate
      * @param worth of the best allocation of these pieces
-     * @param bound no choice within the limits is worth more than this
+     * @param burden of these pieces, in worth
+     * @param bound no choice within the limits is worth more than this when its burden is taken off
      */
-    record Found(List<Integer> quantities, double worth, double bound) implements Solution {
+    record Found(List<Integer> quantities, double worth, double burden, double bound) implements Solution {
 
         public Found {
             quantities = List.copyOf(quantities);
         }
 
-        /** How far below the bound, as a share of it: 0 is proven best. */
+        /** What is left of the worth when the burden is taken off; what must come whatever it earns can make it negative. */
+        public double net() {
+            return worth - burden;
+        }
+
+        /** How far the net worth is below the bound, as a share of the worth: 0 is proven best. */
         public double gap() {
-            return bound <= 0 ? 0 : Math.max(0, bound - worth) / bound;
+            double of = Math.max(worth, bound);
+            return of <= 0 ? 0 : Math.max(0, bound - net()) / of;
         }
 
         public int[] array() {

@@ -1,0 +1,41 @@
+package hodeon.core.catalogue;
+
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Where, and beside what, a supply is worth taking.
+ *
+ * @param onRequest why it comes only where somebody asks for it, such as {@link #COMFORT}; empty for what may always come
+ * @param occupied stays with the casualty until help or healing, so that each event needs its own; only of a durable
+ * @param onlyWhere it comes only where one of these holds; empty for anywhere
+ * @param notWhere it does not come where one of these holds
+ * @param needs ids of capabilities: it counts nothing without something on the mat that has one of them; empty if it stands alone
+ * @param oneOf the job for which one kind is enough, such as a tourniquet; empty if there is none
+ */
+public record Fit(
+        Optional<String> onRequest,
+        boolean occupied,
+        Set<Tag> onlyWhere,
+        Set<Tag> notWhere,
+        Set<String> needs,
+        Optional<String> oneOf) {
+
+    /** Anywhere, alone, beside anything. */
+    public static final Fit ANYWHERE = new Fit(Optional.empty(), false, Set.of(), Set.of(), Set.of(), Optional.empty());
+
+    /** Nice to have: the class of things that somebody asks for as a whole. */
+    public static final String COMFORT = "comfort";
+
+    public Fit {
+        onlyWhere = Set.copyOf(onlyWhere);
+        notWhere = Set.copyOf(notWhere);
+        needs = Set.copyOf(needs);
+    }
+
+    /** Whether it belongs where all of this holds. */
+    public boolean belongs(Set<Tag> where) {
+        return (onlyWhere.isEmpty() || onlyWhere.stream().anyMatch(where::contains))
+                && notWhere.stream().noneMatch(where::contains);
+    }
+}

@@ -1,0 +1,154 @@
+package hodeon.core.kit;
+
+import hodeon.core.catalogue.CatalogueFault;
+import hodeon.core.catalogue.SectionFile;
+import hodeon.core.catalogue.SectionValues;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.Tier;
+import hodeon.core.need.Drivers;
+import hodeon.core.trip.Trip;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a kit must be able to do whatever the odds say, in the order in which it is given up where a limit is too tight; see
+ * {@code backbone.txt}.
+ *
+ * @param ribs the most needed first
+ */
+public record Backbone(List<Rib> ribs) {
+
+    /** What the least is counted by. */
+    enum Per {
+        PEOPLE,
+        PERSON_DAYS,
+        HELPERS;
+
+        long of(Trip trip) {
+            return switch (this) {
+                case PEOPLE -> trip.party().size();
+                case PERSON_DAYS -> (long) trip.party().size() * trip.days();
+                case HELPERS -> trip.party().likelyHelpers();
+            };
+        }
+    }
+
+    /** So many uses for each so many, whole ones only. */
+    record Added(int uses, int each, Per per) {
+
+        static final Added NOTHING = new Added(0, 1, Per.PEOPLE);
+
+        int to(Trip trip) {
+            return (int) (uses * (per.of(trip) / each));
+        }
+    }
+
+    /**
+     * @param does ids of capabilities, any of which will do
+     * @param least uses, 0 or more, before what is added for people or days
+     * @param added uses more for every so many people, helpers or days
+     * @param most uses, however many people and days
+     * @param tier the least that counts
+     * @param fits the size of body that it must fit; empty for at least half of the party
+     * @param where it holds only where one of these does; empty for anywhere
+     * @param notWhere it does not hold where one of these does
+     */
+    public record Rib(
+            String id,
+            String name,
+            Set<String> does,
+            int least,
+            Added added,
+            int most,
+            Tier tier,
+            Optional<Tag> fits,
+            Set<Tag> where,
+            Set<Tag> notWhere) {
+
+        boolean holds(Set<Tag> here) {
+            return (where.isEmpty() || where.stream().anyMatch(here::contains))
+                    && notWhere.stream().noneMatch(here::contains);
+        }
+
+        int uses(Trip trip) {
+            return Math.min(most, least + added.to(trip));
+        }
+    }
+
+    private static final Set<String> KEYS =
+            Set.of("name", "does", "least", "add", "at-most", "tier", "fits", "where", "not-where");
+
+    private static final int MOST = 200;
+
+    public Backbone {
+        ribs = List.copyOf(ribs);
+    }
+
+    /** What ships with the product; throws {@link IllegalStateException} if it is damaged. */
+    public static Backbone shipped() {
+        return Shipped.BACKBONE;
+    }
+
+    private static final class Shipped {
+        private static final Backbone BACKBONE = read(SectionFile.shipped(Backbone.class, "backbone.txt"));
+    }
+
+    static Backbone read(String text) {
+        List<CatalogueFault> faults = new ArrayList<>();
+        SectionFile file = new SectionFile("backbone.txt", faults);
+        List<Rib> ribs = file.read(text, KEYS).stream()
+                .map(s -> rib(new SectionValues(file, s)))
+                .toList();
+        if (!faults.isEmpty()) {
+            throw new IllegalStateException("Reference data: " + faults);
+        }
+        return new Backbone(ribs);
+    }
+
+    private static Rib rib(SectionValues v) {
+        Set<String> does = new HashSet<>();
+        v.each("does", text -> does.addAll(List.of(text.split(" +"))));
+        return new Rib(
+                v.id(),
+                v.text("name"),
+                Set.copyOf(does),
+                v.whole("least", Optional.of(1), 0, MOST),
+                v.one("add", Optional.of(Added.NOTHING), Added.NOTHING, Backbone::added),
+                v.whole("at-most", Optional.of(MOST), 1, MOST),
+                v.one("tier", Optional.of(Tier.IMPROVISED), Tier.IMPROVISED, t -> SectionValues.named(t, Tier.class)),
+                v.one(
+                        "fits",
+                        Optional.of(Optional.<Tag>empty()),
+                        Optional.empty(),
+                        t -> Optional.of(v.known("size:" + t, Drivers.vocabulary()))),
+                tags(v, "where"),
+                tags(v, "not-where"));
+    }
+
+    /** “2 per 5 person-days”. */
+    private static Added added(String text) {
+        String[] words = text.split(" +");
+        if (words.length != 4 || !words[1].equals("per")) {
+            throw new IllegalArgumentException("“" + text + "” is not “N per N people, helpers or person-days”.");
+        }
+        return new Added(
+                Integer.parseInt(words[0]),
+                Integer.parseInt(words[2]),
+                Per.valueOf(words[3].toUpperCase(Locale.ROOT).replace('-', '_')));
+    }
+
+    private static Set<Tag> tags(SectionValues v, String key) {
+        Set<Tag> tags = new HashSet<>();
+        v.each(key, text -> {
+            for (String word : text.split(" +")) {
+                tags.add(v.known(word, Drivers.vocabulary()));
+            }
+            return text;
+        });
+        return Set.copyOf(tags);
+    }
+}

@@ -1,0 +1,193 @@
+package hodeon.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hodeon.core.Samples;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.kit.choice.Solution;
+import hodeon.core.need.Forecast;
+import hodeon.core.party.Party;
+import hodeon.core.party.Training;
+import hodeon.core.trip.Activity;
+import hodeon.core.trip.Company;
+import hodeon.core.trip.Environment;
+import hodeon.core.trip.Leg;
+import hodeon.core.trip.Limits;
+import hodeon.core.trip.Season;
+import hodeon.core.trip.Stance;
+import hodeon.core.trip.Trip;
+import hodeon.core.units.Mass;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What comes whatever the odds say, and where a kit stops. */
+class BackboneTest {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(10);
+
+    private static Trip trip(Activity activity, Environment environment, int people, int days, int hours, int grams) {
+        LocalDate day = LocalDate.of(2027, 6, 12);
+        return new Trip(
+                "Somewhere",
+                day,
+                day.plusDays(days - 1),
+                Season.SUMMER,
+                List.of(new Leg(activity, environment, 2 * days)),
+                new Party(IntStream.range(0, people)
+                        .mapToObj(i -> Samples.adult("Person " + i, Training.WILDERNESS))
+                        .toList()),
+                hours,
+                Set.of(),
+                Set.of(),
+                Company.NONE,
+                Stance.HOLD_UNTIL_HELP,
+                Limits.ofMass(Mass.ofGrams(grams)));
+    }
+
+    private static KitQuestion question(Trip trip) {
+        return KitQuestion.of(
+                trip, Samples.CATALOGUE, Forecast.of(trip, Samples.CATALOGUE), Holds.NONE, Samples.suitability(trip));
+    }
+
+    private static Map<String, Integer> kit(Trip trip) {
+        Planner planner = new Planner(question(trip));
+        return planner.contents(((Solution.Found) planner.prove(PATIENCE)).quantities());
+    }
+
+    private static double grams(Map<String, Integer> kit) {
+        return kit.entrySet().stream()
+                .mapToDouble(e -> e.getValue()
+                        * Samples.CATALOGUE
+                                .supply(e.getKey())
+                                .orElseThrow()
+                                .mass()
+                                .grams())
+                .sum();
+    }
+
+    private static boolean does(Map<String, Integer> kit, String capability) {
+        return kit.keySet().stream()
+                .anyMatch(id ->
+                        Samples.CATALOGUE.supply(id).orElseThrow().serves().containsKey(capability));
+    }
+
+    /** The worked check of enough before full. */
+    @Test
+    void aDayNearHelpTakesSomeHundredGramsAndDoublingTheLimitChangesNothing() {
+        Map<String, Integer> kit = kit(trip(Activity.HILL_WALKING, Environment.TEMPERATE, 1, 1, 1, 1_500));
+        assertThat(grams(kit)).isBetween(150.0, 400.0);
+        assertThat(kit).hasSizeBetween(9, 22);
+        assertThat(kit(trip(Activity.HILL_WALKING, Environment.TEMPERATE, 1, 1, 1, 3_000)))
+                .isEqualTo(kit);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "gloves",
+                "clean-skin",
+                "cover-small",
+                "cover-wound",
+                "hold-dressing",
+                "wrap",
+                "support-joint",
+                "press-wound",
+                "cut-away",
+                "pull-splinter",
+                "relieve-pain-plain",
+                "keep-warm",
+                "call-attention",
+                "know-what-first"
+            })
+    void whatLeavesABuildingFarFromHelpHasABackboneWhateverTheOdds(String capability) {
+        assertThat(does(kit(trip(Activity.HILL_WALKING, Environment.TEMPERATE, 1, 2, 6, 2_000)), capability))
+                .isTrue();
+    }
+
+    @Test
+    void atATapUnderARoofNobodyTreatsWaterOrCarriesAShelter() {
+        Map<String, Integer> home = kit(trip(Activity.HOME, Environment.URBAN, 3, 28, 1, 5_000));
+        assertThat(List.of("treat-water", "call-far", "keep-warm", "splint-limb", "call-attention"))
+                .noneMatch(c -> does(home, c));
+        assertThat(does(kit(trip(Activity.PADDLING, Environment.COAST, 3, 6, 12, 5_000)), "call-far"))
+                .isTrue();
+    }
+
+    @Test
+    void aTightLimitGivesUpWhatIsHeavyAndLessNeededAndSaysSo() {
+        Trip tight = trip(Activity.HILL_WALKING, Environment.TEMPERATE, 2, 3, 6, 220);
+        KitQuestion question = question(tight);
+        assertThat(question.letGo())
+                .extracting(Floor::reason)
+                .contains("A way to call from afar: at least 1", "Slings: at least 1");
+        assertThat(question.choice().floors())
+                .extracting(Floor::reason)
+                .contains("Gloves, two pairs for each likely helper: at least 4", "Plasters: at least 5");
+        assertThat(grams(kit(tight))).isLessThanOrEqualTo(220);
+    }
+
+    @Test
+    void aLargePartyHasSeveralOfWhatStaysWithTheCasualty() {
+        Map<String, Integer> kit = kit(trip(Activity.SNOW, Environment.WINTER, 9, 2, 6, 6_000));
+        assertThat(kit.getOrDefault("triangular-bandage", 0) + kit.getOrDefault("arm-sling", 0))
+                .isGreaterThanOrEqualTo(2);
+        assertThat(kit.entrySet().stream()
+                        .filter(e -> e.getKey().startsWith("mouldable-splint"))
+                        .mapToInt(Map.Entry::getValue)
+                        .sum())
+                .isBetween(2, 5);
+    }
+
+    @Test
+    void oneKindForOneJobAndNothingWithoutWhatItNeeds() {
+        for (Trip trip : List.of(
+                trip(Activity.FOREST_WORK, Environment.TEMPERATE, 2, 3, 3, 4_000),
+                trip(Activity.MOTOR, Environment.HOT_DRY, 4, 8, 10, 10_000),
+                trip(Activity.HILL_WALKING, Environment.TEMPERATE, 4, 3, 5, 3_000))) {
+            Map<String, Integer> kit = kit(trip);
+            Map<String, Long> kindsByJob = kit.keySet().stream()
+                    .map(id -> Samples.CATALOGUE.supply(id).orElseThrow())
+                    .flatMap(s -> s.fit().oneOf().stream())
+                    .collect(Collectors.groupingBy(j -> j, Collectors.counting()));
+            assertThat(kindsByJob.values()).allMatch(n -> n == 1);
+            for (String id : kit.keySet()) {
+                Supply supply = Samples.CATALOGUE.supply(id).orElseThrow();
+                assertThat(supply.fit().needs()).allMatch(c -> does(kit, c));
+            }
+        }
+    }
+
+    @Test
+    void ribsAreReadInTheOrderOfTheirRank() {
+        Backbone backbone = Backbone.read("""
+                [second-skin]
+                name = Plasters
+                does = cover-small
+                least = 2
+                add = 3 per 2 people
+                at-most = 9
+                [light]
+                name = Light
+                does = look-closely
+                where = season:winter
+                """);
+        assertThat(backbone.ribs()).extracting(Backbone.Rib::id).containsExactly("second-skin", "light");
+        Backbone.Rib skin = backbone.ribs().getFirst();
+        assertThat(skin.uses(trip(Activity.HOME, Environment.URBAN, 3, 1, 1, 900)))
+                .isEqualTo(5);
+        assertThat(skin.uses(trip(Activity.HOME, Environment.URBAN, 8, 1, 1, 900)))
+                .isEqualTo(9);
+        assertThat(backbone.ribs().getLast().holds(Set.of(Tag.of("season", Season.SUMMER))))
+                .isFalse();
+    }
+}
