@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The curve of weight against coverage as it is drawn, with the kit on the mat as a point of its own.
@@ -36,6 +37,7 @@ record CurveView(
     private static final int LEFT = 52;
     private static final int BOTTOM = 264;
     private static final int TOP = 30;
+    private static final double LEAST_APART = 60;
 
     /** @param severities how far each severity is met, worst first */
     record Dot(
@@ -104,7 +106,7 @@ record CurveView(
                         .put(of, there);
             });
         }
-        return byGrams.entrySet().stream()
+        List<Mark> marks = byGrams.entrySet().stream()
                 .map(e -> {
                     String what = e.getValue().entrySet().stream()
                             .map(s -> Severity.label(s.getKey()) + " ("
@@ -116,6 +118,27 @@ record CurveView(
                             List.copyOf(e.getValue().keySet()));
                 })
                 .toList();
+        return apart(marks);
+    }
+
+    /** Marks too near each other to be read are one, where the first of them stands. */
+    private static List<Mark> apart(List<Mark> marks) {
+        List<Mark> apart = new ArrayList<>();
+        for (Mark mark : marks) {
+            Mark last = apart.isEmpty() ? null : apart.getLast();
+            if (last != null && Double.parseDouble(mark.x()) - Double.parseDouble(last.x()) < LEAST_APART) {
+                apart.removeLast();
+                apart.add(new Mark(
+                        last.x(),
+                        last.says() + "; " + mark.says(),
+                        Stream.concat(last.severities().stream(), mark.severities().stream())
+                                .sorted(Comparator.reverseOrder())
+                                .toList()));
+            } else {
+                apart.add(mark);
+            }
+        }
+        return apart;
     }
 
     static List<String> words(Map<String, Integer> pieces, Catalogue catalogue) {
@@ -132,9 +155,8 @@ record CurveView(
         if (price == 1) {
             return "the usual price";
         }
-        double times = price > 1 ? price : 1 / price;
-        String factor = String.format(Locale.ROOT, times < 10 ? "%.1f" : "%,.0f", times);
-        return price > 1 ? factor + " times the usual price" : "a " + factor + "th of the usual price";
+        String times = String.format(Locale.ROOT, price < 1 ? "%.2f" : price < 10 ? "%.1f" : "%,.0f", price);
+        return times + " times the usual price";
     }
 
     private static Dot dot(

@@ -15,6 +15,7 @@ import hodeon.core.kit.Prune;
 import hodeon.core.kit.Rehearsal;
 import hodeon.core.kit.RehearsalResult;
 import hodeon.core.kit.Sorting;
+import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.kit.choice.Marginal;
 import hodeon.core.units.Mass;
 import java.time.Duration;
@@ -46,11 +47,11 @@ class KitCalculator {
      * A kit weighed.
      *
      * @param marginals what one piece more or less changes, for each supply that could come
-     * @param floors why one piece less may not be, for each supply that a floor keeps
+     * @param floors what keeps one piece less from being allowed, for each supply that a floor keeps
      * @param ifItHappens what it can do about one event of each grave problem, the worst unanswered first
      */
     record Weighing(
-            Plan plan, Map<String, Marginal> marginals, Map<String, String> floors, List<IfItHappens> ifItHappens) {}
+            Plan plan, Map<String, Marginal> marginals, Map<String, Floor> floors, List<IfItHappens> ifItHappens) {}
 
     public Recommendation recommend(TripCase of, Holds holds) {
         return recommendations.of(of, holds);
@@ -65,8 +66,8 @@ class KitCalculator {
                 .map(Supply::id)
                 .filter(id -> !question.exclusions().containsKey(id))
                 .collect(Collectors.toConcurrentMap(id -> id, marginal));
-        Map<String, String> floors = new LinkedHashMap<>();
-        pieces.keySet().forEach(id -> question.floorKeeping(pieces, id).ifPresent(reason -> floors.put(id, reason)));
+        Map<String, Floor> floors = new LinkedHashMap<>();
+        pieces.keySet().forEach(id -> question.floorKeeping(pieces, id).ifPresent(floor -> floors.put(id, floor)));
         return new Weighing(
                 planner.weigh(pieces), marginals, floors, IfItHappens.of(question, pieces, IfItHappens.GRAVE));
     }

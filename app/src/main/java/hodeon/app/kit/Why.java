@@ -5,6 +5,7 @@ import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.kit.Plan;
+import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.need.ProblemForecast;
 import java.util.Comparator;
 import java.util.List;
@@ -27,9 +28,9 @@ final class Why {
         if (mat.hold(supply.id()) == Hold.PINNED) {
             return "Here because you pinned it.";
         }
-        String floor = weighing.floors().get(supply.id());
-        if (floor != null) {
-            return "Here whatever the odds: " + floor + ".";
+        Floor floor = weighing.floors().get(supply.id());
+        if (floor != null && !floor.orNone()) {
+            return "Here whatever the odds: " + floor.reason() + ".";
         }
         Optional<ProblemForecast> first = main(supply, weighing.plan(), true);
         String what = first.map(p -> "mostly for “" + p.problem().name() + "”, "
@@ -37,6 +38,9 @@ final class Why {
                 .orElse("");
         if (what.isEmpty()) {
             return "Nothing else is served by it that something here does not do already.";
+        }
+        if (floor != null) {
+            return "Here " + what + "; " + pieces + " of them, because one may fail or not suffice.";
         }
         return supply.fit().occupied() && pieces > 1
                 ? "Here " + what + "; " + pieces + " of them, because each stays with its casualty until help comes."

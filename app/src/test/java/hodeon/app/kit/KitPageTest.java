@@ -92,6 +92,21 @@ class KitPageTest extends WebTest {
     }
 
     @Test
+    void theMatSaysWhereItStoppedAndEachPieceWhyItIsHere() throws Exception {
+        String trip = trip(mine, with(brief("Skerry ring"), "massLimit", ""));
+        open(mine, trip + "/mat?about=gloves-nitrile&all=yes")
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("no limit set"),
+                                containsString("Stops at "),
+                                containsString("The next 100 g would buy at most"),
+                                containsString("Here whatever the odds: Gloves, two pairs for each likely helper"),
+                                containsString("A comfort: it comes when you ask for it."))));
+        open(mine, trip + "/mat?about=island-dressing")
+                .andExpect(content().string(containsString("Here mostly for “")));
+    }
+
+    @Test
     void aChangedBriefMakesTheMatStaleUntilItIsRebalanced() throws Exception {
         String trip = trip(mine, "Skerry ring");
         change(trip, "plus", "shears", 0);

@@ -140,18 +140,17 @@ public record KitQuestion(
                 .toArray();
     }
 
-    /** The reason of a floor that holds and would not with one piece less of a supply; empty if there is none. */
-    public Optional<String> floorKeeping(Map<String, Integer> kit, String supply) {
+    /** A floor that holds and would not with one piece less of a supply; empty if there is none. */
+    public Optional<Floor> floorKeeping(Map<String, Integer> kit, String supply) {
         int candidate = catalogue.supplies().stream().map(Supply::id).toList().indexOf(supply);
         return candidate < 0 ? Optional.empty() : floorKeeping(quantities(kit), candidate);
     }
 
-    Optional<String> floorKeeping(int[] quantities, int candidate) {
+    Optional<Floor> floorKeeping(int[] quantities, int candidate) {
         int[] fewer = quantities.clone();
         fewer[candidate]--;
         return choice.floors().stream()
                 .filter(f -> f.holds(quantities) && !f.holds(fewer))
-                .map(Floor::reason)
                 .findFirst();
     }
 

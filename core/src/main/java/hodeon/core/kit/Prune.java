@@ -2,6 +2,7 @@ package hodeon.core.kit;
 
 import hodeon.core.catalogue.Supply;
 import hodeon.core.kit.choice.Allocator;
+import hodeon.core.kit.choice.Choice;
 import hodeon.core.kit.choice.Marginals;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -58,7 +59,9 @@ public final class Prune {
                         fewer,
                         lost,
                         lost / supply.mass().times(fewer).grams(),
-                        question.floorKeeping(quantities, i).orElse("")));
+                        question.floorKeeping(quantities, i)
+                                .map(Choice.Floor::reason)
+                                .orElse("")));
             }
         }
         pieces.sort(Comparator.comparing((Piece p) -> !p.floor().isEmpty()).thenComparingDouble(Piece::lostPerGram));

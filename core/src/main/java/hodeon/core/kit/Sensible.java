@@ -97,7 +97,11 @@ record Sensible(Trip trip, Map<String, Integer> uses) {
                 .mapToInt(s -> Math.max(1, uses.getOrDefault(s.getKey(), 0)))
                 .sum();
         int pieces = supply.piecesFor(Math.max(1, Math.max(wanted, floorUses)));
-        int least = Math.max(supply.leastIfAny(), supply.each() * Exclusions.prescriptions(supply, trip.party()));
+        int prescribed = supply.each() * Exclusions.prescriptions(supply, trip.party());
+        if (prescribed > 0 && supply.each() > 1) {
+            return prescribed; // Somebody's own set, neither more nor fewer.
+        }
+        int least = Math.max(supply.leastIfAny(), prescribed);
         return Math.clamp(pieces, least, Math.max(supply.most(), least));
     }
 }
