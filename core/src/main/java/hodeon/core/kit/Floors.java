@@ -33,7 +33,7 @@ final class Floors {
         this.catalogue = catalogue;
         Set<Tag> here = Drivers.whereabouts(trip);
         this.ribs = Backbone.shipped().ribs().stream()
-                .filter(rib -> rib.holds(here))
+                .filter(rib -> rib.holds(here) && rib.uses(trip) > 0)
                 .filter(rib -> rib.does().stream().anyMatch(c -> catalogue.capability(c).needlessWhere().stream()
                         .noneMatch(here::contains)))
                 .toList();
