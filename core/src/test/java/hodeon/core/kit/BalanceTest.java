@@ -185,7 +185,7 @@ class BalanceTest {
         double most = loads.stream().mapToDouble(Double::doubleValue).max().orElseThrow();
         double least = loads.stream().mapToDouble(Double::doubleValue).min().orElseThrow();
         assertThat(most - least).isLessThan(120);
-        assertThat(carry.tooFew()).contains("Breathe for someone safely");
+        assertThat(carry.tooFew()).contains("Call for help from far away");
     }
 
     @Test

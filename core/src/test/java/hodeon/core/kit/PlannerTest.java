@@ -139,7 +139,8 @@ class PlannerTest {
                 .isEqualTo(new Exclusion.AboveTraining(Training.BASIC, Training.UNTRAINED));
         assertThat(untrained.exclusions().get("auto-injector")).isEqualTo(new Exclusion.NotPrescribed());
         assertThat(untrained.exclusions().get("child-paracetamol"))
-                .isEqualTo(new Exclusion.WrongSize(Set.of(Tag.of("size", SizeClass.CHILD))));
+                .isEqualTo(new Exclusion.WrongSize(
+                        Set.of(Tag.of("size", SizeClass.INFANT), Tag.of("size", SizeClass.CHILD))));
         assertThat(question(Samples.skerryRing(), Holds.NONE).exclusions().get("gloves-latex"))
                 .isInstanceOfSatisfying(
                         Exclusion.Allergen.class, e -> assertThat(e.people()).containsExactly("Noor Castellan"));
