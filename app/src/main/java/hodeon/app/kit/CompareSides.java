@@ -132,7 +132,7 @@ class CompareSides {
                 : "";
         return new Side(
                 "Best: " + stance.label()
-                        + (changed.limits().massIsLimited() ? ", at most " + Figures.grams(grams) : ""),
+                        + (changed.limits().massIsLimited() ? ", " + Figures.grams(grams) : ""),
                 pieces,
                 "",
                 fault);
