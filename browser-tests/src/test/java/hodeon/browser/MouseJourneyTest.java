@@ -54,7 +54,7 @@ class MouseJourneyTest {
             browser.click(".headline .act");
             browser.see("h2", "What this mat answers");
             browser.find("#mat[data-searching='false']");
-            assertThat(browser.all(".tile")).hasSizeGreaterThanOrEqualTo(40);
+            assertThat(browser.all(".tile")).hasSizeBetween(20, 62);
             int pads = count(browser, "hydrocolloid-pad");
             int wipes = count(browser, "antiseptic-wipe");
             browser.click("#tile-hydrocolloid-pad .plus");

@@ -86,7 +86,7 @@ class WholeLoopTest {
 
             browser.open("/restock");
             browser.see("h1", "To buy: ");
-            browser.see(".buys", "pair");
+            browser.see(".buys", "pads");
             browser.see("main", "Compared with their lists: Roll.");
 
             browser.open("/trips/new?like=" + trip.replace("/trips/", ""));
