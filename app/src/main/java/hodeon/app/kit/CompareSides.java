@@ -131,8 +131,7 @@ class CompareSides {
                         + "” – a number from 10 to 50,000 g is needed; the trip's own limit is used."
                 : "";
         return new Side(
-                "Best: " + stance.label()
-                        + (changed.limits().massIsLimited() ? ", " + Figures.grams(grams) : ""),
+                "Best: " + stance.label() + (changed.limits().massIsLimited() ? ", " + Figures.grams(grams) : ""),
                 pieces,
                 "",
                 fault);

@@ -130,7 +130,7 @@ class MatPage {
                 if (plan.mass().compareTo(mat.trip().trip().limits().mass()) > 0) {
                     yield "Over the limit: drop something, or raise the limit in the brief.";
                 }
-                double below = Math.max(0, found.bound() - plan.net()) / Math.max(found.bound(), plan.worth());
+                double below = found.gapOf(plan.worth(), plan.net());
                 yield below < Planner.PROVEN_GAP && !best.searching()
                         ? "Proven the best possible for what grams and kinds cost here, to 0.1 %."
                         : "Within " + Figures.percent(below)

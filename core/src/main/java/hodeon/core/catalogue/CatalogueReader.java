@@ -122,7 +122,7 @@ public final class CatalogueReader {
                             }
                             return chance;
                         }),
-                        tags(v, "needless-where", "")))
+                        v.tags("needless-where", "", vocabulary)))
                 .toList();
         Set<String> known =
                 new HashSet<>(capabilities.stream().map(Capability::id).toList());
@@ -188,8 +188,8 @@ public final class CatalogueReader {
                         Optional.of(new Tag("training", "untrained")),
                         new Tag("training", "untrained"),
                         text -> v.known("training:" + text, vocabulary)),
-                tags(v, "contains", "allergy:"),
-                tags(v, "not-for", ""),
+                v.tags("contains", "allergy:", vocabulary),
+                v.tags("not-for", "", vocabulary),
                 v.one(
                         "prescribed",
                         Optional.of(Optional.<Tag>empty()),
@@ -198,7 +198,7 @@ public final class CatalogueReader {
                 v.whole("each", Optional.of(1), 1, 10),
                 v.whole("most", Optional.of(60), 1, 1000),
                 v.whole("least-if-any", Optional.of(0), 0, 100),
-                tags(v, "size", "size:"),
+                v.tags("size", "size:", vocabulary),
                 new Purchase(
                         v.constant("price", PriceBand.class).typical(), v.whole("pack", Optional.empty(), 1, 1000)),
                 new Keeping(months(v, "shelf-life"), months(v, "opened"), whole(v, "store-below"), v.yes("battery")),
@@ -225,8 +225,8 @@ public final class CatalogueReader {
         return new Fit(
                 v.one("on-request", Optional.of(Optional.<String>empty()), Optional.empty(), Optional::of),
                 v.yes("occupied"),
-                tags(v, "only-where", ""),
-                tags(v, "not-where", ""),
+                v.tags("only-where", "", vocabulary),
+                v.tags("not-where", "", vocabulary),
                 needs,
                 v.one("one-of", Optional.of(Optional.<String>empty()), Optional.empty(), Optional::of));
     }
@@ -255,17 +255,6 @@ public final class CatalogueReader {
     private static OptionalInt whole(SectionValues v, String key) {
         return v.one(
                 key, Optional.of(OptionalInt.empty()), OptionalInt.empty(), t -> OptionalInt.of(Integer.parseInt(t)));
-    }
-
-    private Set<Tag> tags(SectionValues v, String key, String prefix) {
-        Set<Tag> tags = new HashSet<>();
-        v.each(key, text -> {
-            for (String word : text.split(" +")) {
-                tags.add(v.known(prefix + word, vocabulary));
-            }
-            return text;
-        });
-        return tags;
     }
 
     private Problem problem(SectionValues v) {

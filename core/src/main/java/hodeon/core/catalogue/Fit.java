@@ -21,9 +21,6 @@ public record Fit(
         Set<String> needs,
         Optional<String> oneOf) {
 
-    /** Anywhere, alone, beside anything. */
-    public static final Fit ANYWHERE = new Fit(Optional.empty(), false, Set.of(), Set.of(), Set.of(), Optional.empty());
-
     /** Nice to have: the class of things that somebody asks for as a whole. */
     public static final String COMFORT = "comfort";
 

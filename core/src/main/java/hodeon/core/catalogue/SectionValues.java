@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -113,6 +114,18 @@ public final class SectionValues {
             }
         }
         return values;
+    }
+
+    /** All tags of a repeated key, several in a line, each of the vocabulary once {@code prefix} stands before it. */
+    public Set<Tag> tags(String key, String prefix, Set<Tag> vocabulary) {
+        Set<Tag> tags = new HashSet<>();
+        each(key, text -> {
+            for (String word : text.split(" +")) {
+                tags.add(known(prefix + word, vocabulary));
+            }
+            return text;
+        });
+        return tags;
     }
 
     public Tag known(String text, Set<Tag> vocabulary) {

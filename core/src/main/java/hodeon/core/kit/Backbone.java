@@ -125,8 +125,8 @@ public record Backbone(List<Rib> ribs) {
                         Optional.of(Optional.<Tag>empty()),
                         Optional.empty(),
                         t -> Optional.of(v.known("size:" + t, Drivers.vocabulary()))),
-                tags(v, "where"),
-                tags(v, "not-where"));
+                v.tags("where", "", Drivers.vocabulary()),
+                v.tags("not-where", "", Drivers.vocabulary()));
     }
 
     /** “2 per 5 person-days”. */
@@ -139,16 +139,5 @@ public record Backbone(List<Rib> ribs) {
                 Integer.parseInt(words[0]),
                 Integer.parseInt(words[2]),
                 Per.valueOf(words[3].toUpperCase(Locale.ROOT).replace('-', '_')));
-    }
-
-    private static Set<Tag> tags(SectionValues v, String key) {
-        Set<Tag> tags = new HashSet<>();
-        v.each(key, text -> {
-            for (String word : text.split(" +")) {
-                tags.add(v.known(word, Drivers.vocabulary()));
-            }
-            return text;
-        });
-        return Set.copyOf(tags);
     }
 }

@@ -43,10 +43,7 @@ final class Company {
     }
 
     private Supply supply(int candidate) {
-        String id = candidates.get(candidate).id();
-        return candidate < catalogue.supplies().size()
-                ? catalogue.supplies().get(candidate)
-                : catalogue.supply(id.substring(KitQuestion.ELSEWHERE.length())).orElseThrow();
+        return KitQuestion.supply(catalogue, candidates, candidate);
     }
 
     /** What a supply needs beside it is something that does the capability at least well; what is pinned comes all the same. */

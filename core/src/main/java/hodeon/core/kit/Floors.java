@@ -11,7 +11,6 @@ import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.need.Drivers;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,7 +50,7 @@ final class Floors {
     /** Floors that can be kept; the others go to {@code letGo}, to be told, those most needed first. */
     List<Floor> keepable(List<Candidate> candidates, List<Floor> letGo) {
         List<Floor> kept = new ArrayList<>();
-        Light light = new Light(candidates);
+        LightKit light = new LightKit(catalogue, candidates, trip.limits());
         for (Floor ofSupplies : prescribed()) {
             Floor floor = withElsewhere(ofSupplies, candidates);
             if (possible(floor, candidates)) {
@@ -79,75 +78,6 @@ final class Floors {
 
     private static boolean possible(Floor floor, List<Candidate> candidates) {
         return floor.sum(i -> candidates.get(i).most()) >= floor.pieces() - 1e-9;
-    }
-
-    /** The lightest kit that keeps the floors taken so far, built up floor by floor. */
-    private final class Light {
-
-        private final List<Candidate> candidates;
-        private final int[] pieces;
-        private double grams;
-
-        Light(List<Candidate> candidates) {
-            this.candidates = candidates;
-            this.pieces = candidates.stream().mapToInt(Candidate::least).toArray();
-            for (int i = 0; i < pieces.length; i++) {
-                grams += pieces[i] * grams(i);
-            }
-        }
-
-        private double grams(int candidate) {
-            return candidate < catalogue.supplies().size()
-                    ? catalogue.supplies().get(candidate).mass().grams()
-                    : 0;
-        }
-
-        /** Takes what keeps a floor, unless that goes beyond the limit of mass or of kinds. */
-        boolean take(Floor floor) {
-            int[] before = pieces.clone();
-            double gramsBefore = grams;
-            while (!floor.holds(pieces)) {
-                int lightest = -1;
-                int add = 0;
-                for (int c = 0; c < floor.candidates().size(); c++) {
-                    int i = floor.candidates().get(c);
-                    double lacking = floor.pieces() - floor.sum(x -> pieces[x]);
-                    int wanted = Math.min(candidates.get(i).most() - pieces[i], (int)
-                            Math.ceil(lacking / floor.each().get(c) - 1e-9));
-                    if (wanted > 0
-                            && (lightest < 0
-                                    || wanted
-                                                    * grams(i)
-                                                    / Math.min(
-                                                            lacking,
-                                                            wanted
-                                                                    * floor.each()
-                                                                            .get(c))
-                                            < add * grams(lightest))) {
-                        lightest = i;
-                        add = wanted;
-                    }
-                }
-                if (lightest < 0) {
-                    break;
-                }
-                pieces[lightest] += add;
-                grams += add * grams(lightest);
-            }
-            boolean fits = floor.holds(pieces)
-                    && grams <= trip.limits().mass().grams()
-                    && (trip.limits().kinds().isEmpty()
-                            || kinds() <= trip.limits().kinds().getAsInt());
-            if (!fits) {
-                System.arraycopy(before, 0, pieces, 0, pieces.length);
-                grams = gramsBefore;
-            }
-            return fits;
-        }
-
-        private long kinds() {
-            return Arrays.stream(pieces).filter(n -> n > 0).count();
-        }
     }
 
     private boolean counts(Supply supply, Rib rib) {

@@ -190,10 +190,15 @@ public record KitQuestion(
 
     /** The supply behind a candidate, whether it is in the kit or rides elsewhere. */
     public Supply supply(int candidate) {
-        String id = choice.candidates().get(candidate).id();
+        return supply(catalogue, choice.candidates(), candidate);
+    }
+
+    static Supply supply(Catalogue catalogue, List<Candidate> candidates, int candidate) {
         return candidate < catalogue.supplies().size()
                 ? catalogue.supplies().get(candidate)
-                : catalogue.supply(id.substring(ELSEWHERE.length())).orElseThrow();
+                : catalogue
+                        .supply(candidates.get(candidate).id().substring(ELSEWHERE.length()))
+                        .orElseThrow();
     }
 
     /** Whether a supply comes in the size of at least half of the party. */

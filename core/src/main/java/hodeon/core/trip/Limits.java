@@ -19,9 +19,6 @@ public record Limits(Mass mass, Optional<Volume> volume, Optional<Money> price, 
     /** What no kit weighs: ten tonnes. */
     public static final Mass UNLIMITED = Mass.ofGrams(10_000_000);
 
-    /** No limit at all. */
-    public static final Limits NONE = ofMass(UNLIMITED);
-
     public Limits {
         if (kinds.isPresent() && kinds.getAsInt() < 1) {
             throw new IllegalArgumentException(kinds.getAsInt() + " kinds is below 1.");

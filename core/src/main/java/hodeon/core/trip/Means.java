@@ -19,8 +19,4 @@ public record Means(Optional<Carriage> carriage, Optional<Set<Reach>> reach, Thr
     public Means {
         reach = reach.map(Set::copyOf);
     }
-
-    public Means withThrift(Thrift other) {
-        return new Means(carriage, reach, other, comfort);
-    }
 }

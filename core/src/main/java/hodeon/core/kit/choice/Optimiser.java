@@ -72,15 +72,7 @@ public final class Optimiser {
         Solution first = quick(patience);
         Duration left = patience.minusNanos(System.nanoTime() - start);
         if (first instanceof Solution.Found found && found.gap() > gap && left.isPositive()) {
-            if (!(search(gap, left).orElse(first) instanceof Solution.Found searched)) {
-                return first;
-            }
-            Solution.Found better = searched.net() >= found.net() ? searched : found;
-            return new Solution.Found(
-                    better.quantities(),
-                    better.worth(),
-                    better.burden(),
-                    Math.max(better.net(), Math.min(found.bound(), searched.bound())));
+            return search(gap, left).orElse(first) instanceof Solution.Found searched ? found.or(searched) : first;
         }
         return first;
     }
@@ -108,17 +100,26 @@ public final class Optimiser {
             case SOLVED, STOPPED -> {
                 Solution.Found found = found(whole(formulation.pieces(answer.values())), answer.bound(), 0);
                 Duration left = patience.minusNanos(System.nanoTime() - start);
-                yield answer.ending() == Ending.SOLVED
-                                && found.gap() > relativeGap
-                                && ofNet > FINEST
-                                && left.isPositive()
-                        ? search(relativeGap, Math.max(FINEST, ofNet * relativeGap / found.gap() / 2), left)
-                                .or(() -> Optional.of(found))
-                        : Optional.of(found);
+                boolean further = answer.ending() == Ending.SOLVED
+                        && found.gap() > relativeGap
+                        && ofNet > FINEST
+                        && left.isPositive();
+                yield Optional.of(
+                        further
+                                        && search(relativeGap, nearer(relativeGap, ofNet, found), left)
+                                                        .orElse(found)
+                                                instanceof Solution.Found again
+                                ? found.or(again)
+                                : found);
             }
             case INFEASIBLE -> Optional.of(tooTight(patience));
             case NOTHING_FOUND -> Optional.empty();
         };
+    }
+
+    /** What to ask of the solver next so that its answer is as near as is wanted. */
+    private static double nearer(double wanted, double asked, Solution.Found got) {
+        return Math.max(FINEST, asked * wanted / got.gap() / 2);
     }
 
     private Solution.Found found(int[] quantities, double bound, double worthwhile) {

@@ -24,8 +24,23 @@ public sealed interface Solution {
 
         /** How far the net worth is below the bound, as a share of the worth: 0 is proven best. */
         public double gap() {
-            double of = Math.max(worth, bound);
-            return of <= 0 ? 0 : Math.max(0, bound - net()) / of;
+            return gapOf(worth, net());
+        }
+
+        /** The same of another kit for the same question. */
+        public double gapOf(double otherWorth, double otherNet) {
+            double of = Math.max(otherWorth, bound);
+            return of <= 0 ? 0 : Math.max(0, bound - otherNet) / of;
+        }
+
+        /** The better of two answers to one question, under the nearer of their bounds. */
+        Found or(Found other) {
+            Found better = other.net() >= net() ? other : this;
+            return new Found(
+                    better.quantities(),
+                    better.worth(),
+                    better.burden(),
+                    Math.max(better.net(), Math.min(bound, other.bound())));
         }
 
         public int[] array() {
