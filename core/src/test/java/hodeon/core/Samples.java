@@ -28,6 +28,7 @@ import hodeon.core.units.Mass;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** The invented sample trip, for tests. */
 public final class Samples {
@@ -111,6 +112,33 @@ public final class Samples {
                         new Leg(Activity.CAMP, Environment.COAST, 1)),
                 party,
                 9,
+                Set.of(),
+                Set.of(),
+                Company.NONE,
+                stance,
+                Limits.ofMass(Mass.ofGrams(limitGrams)));
+    }
+
+    /** A summer outing of so many trained adults with one leg and nothing special about it. */
+    public static Trip outing(
+            Activity activity,
+            Environment environment,
+            int people,
+            int days,
+            int hours,
+            Stance stance,
+            int limitGrams) {
+        LocalDate start = LocalDate.of(2027, 6, 12);
+        return new Trip(
+                "Somewhere",
+                start,
+                start.plusDays(days - 1L),
+                Season.SUMMER,
+                List.of(new Leg(activity, environment, 2 * days)),
+                new Party(IntStream.rangeClosed(1, people)
+                        .mapToObj(i -> adult("Person " + i, Training.WILDERNESS))
+                        .toList()),
+                hours,
                 Set.of(),
                 Set.of(),
                 Company.NONE,

@@ -8,24 +8,16 @@ import hodeon.core.catalogue.Tag;
 import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.kit.choice.Solution;
 import hodeon.core.need.Forecast;
-import hodeon.core.party.Party;
-import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
-import hodeon.core.trip.Company;
 import hodeon.core.trip.Environment;
-import hodeon.core.trip.Leg;
-import hodeon.core.trip.Limits;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
-import hodeon.core.units.Mass;
 import java.time.Duration;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -36,22 +28,7 @@ class BackboneTest {
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     private static Trip trip(Activity activity, Environment environment, int people, int days, int hours, int grams) {
-        LocalDate day = LocalDate.of(2027, 6, 12);
-        return new Trip(
-                "Somewhere",
-                day,
-                day.plusDays(days - 1),
-                Season.SUMMER,
-                List.of(new Leg(activity, environment, 2 * days)),
-                new Party(IntStream.range(0, people)
-                        .mapToObj(i -> Samples.adult("Person " + i, Training.WILDERNESS))
-                        .toList()),
-                hours,
-                Set.of(),
-                Set.of(),
-                Company.NONE,
-                Stance.HOLD_UNTIL_HELP,
-                Limits.ofMass(Mass.ofGrams(grams)));
+        return Samples.outing(activity, environment, people, days, hours, Stance.HOLD_UNTIL_HELP, grams);
     }
 
     private static KitQuestion question(Trip trip) {

@@ -5,24 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hodeon.core.Samples;
 import hodeon.core.kit.choice.Solution;
 import hodeon.core.need.Forecast;
-import hodeon.core.party.Party;
-import hodeon.core.party.Person;
-import hodeon.core.party.Training;
 import hodeon.core.trip.Activity;
-import hodeon.core.trip.Company;
 import hodeon.core.trip.Environment;
-import hodeon.core.trip.Leg;
-import hodeon.core.trip.Limits;
-import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import hodeon.core.trip.Trip;
-import hodeon.core.units.Mass;
 import java.time.Duration;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -33,23 +23,7 @@ class SeldomTest {
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
     private static Trip walk(Environment where, int people, int days, Stance stance, int grams) {
-        LocalDate start = LocalDate.of(2027, 7, 3);
-        List<Person> party = IntStream.rangeClosed(1, people)
-                .mapToObj(i -> Samples.adult("Walker " + i, Training.WILDERNESS))
-                .toList();
-        return new Trip(
-                "A walk",
-                start,
-                start.plusDays(days - 1L),
-                Season.SUMMER,
-                List.of(new Leg(Activity.HILL_WALKING, where, 2 * days)),
-                new Party(party),
-                6,
-                Set.of(),
-                Set.of(),
-                Company.NONE,
-                stance,
-                Limits.ofMass(Mass.ofGrams(grams)));
+        return Samples.outing(Activity.HILL_WALKING, where, people, days, 6, stance, grams);
     }
 
     private static KitQuestion question(Trip trip, Holds holds) {
@@ -99,5 +73,19 @@ class SeldomTest {
         assertThat(kit(question(ordinary, pinned))).containsEntry("eye-shield", 1);
         KitQuestion desert = question(walk(Environment.HOT_DRY, 12, 14, Stance.HOLD_UNTIL_HELP, 20_000), Holds.NONE);
         assertThat(desert.exclusions()).doesNotContainKey("light-tarp");
+    }
+
+    @Test
+    void fixTheLikelyKeepsPressureWarmthAndTheCallAndSaysWhatATightLimitHasNoRoomFor() {
+        Map<String, Integer> kit =
+                kit(question(walk(Environment.TEMPERATE, 2, 2, Stance.FIX_THE_LIKELY, 800), Holds.NONE));
+        for (String capability : List.of("press-wound", "keep-warm", "call-far", "call-attention")) {
+            assertThat(kit.keySet())
+                    .as(capability)
+                    .anyMatch(id ->
+                            Samples.CATALOGUE.supply(id).orElseThrow().serves().containsKey(capability));
+        }
+        KitQuestion tight = question(walk(Environment.TEMPERATE, 1, 1, Stance.FIX_THE_LIKELY, 155), Holds.NONE);
+        assertThat(tight.letGo()).extracting(f -> f.reason()).anyMatch(r -> r.startsWith("A way to call from afar"));
     }
 }

@@ -3,12 +3,7 @@ package hodeon.core.trip;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.Samples;
-import hodeon.core.party.Party;
-import hodeon.core.party.Training;
-import hodeon.core.units.Mass;
-import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -19,20 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SurroundingsTest {
 
     private static Trip trip(Activity activity, Environment environment, int days, int hours, int grams) {
-        LocalDate day = LocalDate.of(2027, 6, 12);
-        return new Trip(
-                "Somewhere",
-                day,
-                day.plusDays(days - 1),
-                Season.SUMMER,
-                List.of(new Leg(activity, environment, 2 * days)),
-                new Party(List.of(Samples.adult("Ottilie Brandt", Training.BASIC))),
-                hours,
-                Set.of(),
-                Set.of(),
-                Company.NONE,
-                Stance.HOLD_UNTIL_HELP,
-                Limits.ofMass(Mass.ofGrams(grams)));
+        return Samples.outing(activity, environment, 1, days, hours, Stance.HOLD_UNTIL_HELP, grams);
     }
 
     @ParameterizedTest
