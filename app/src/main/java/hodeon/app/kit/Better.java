@@ -26,8 +26,7 @@ record Better(String met, String insteadOf, String grams) {
                 || mat.stale()
                 || best.searching()
                 || !(best.solution() instanceof Solution.Found found)
-                || (found.net() - mine.net() <= Planner.PROVEN_GAP * mine.ideal()
-                        && mine.broken().isEmpty())
+                || !better(mine, found)
                 || sign(best.pieces()).equals(mat.declined())) {
             return Optional.empty();
         }
@@ -38,6 +37,12 @@ record Better(String met, String insteadOf, String grams) {
                 Math.abs(change) < 0.5
                         ? "at the same weight"
                         : Figures.grams(Math.abs(change)) + (change < 0 ? " lighter" : " heavier")));
+    }
+
+    /** It leaves more after its burden, or keeps what must come without meeting less. */
+    private static boolean better(Plan mine, Solution.Found found) {
+        return found.net() - mine.net() > Planner.PROVEN_GAP * mine.ideal()
+                || !mine.broken().isEmpty() && found.worth() >= mine.worth();
     }
 
     /** Tells one kit from another. */

@@ -11,10 +11,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.SortedMap;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
 
 /**
  * The curve of weight against coverage as it is drawn, with the kit on the mat as a point of its own.
@@ -37,6 +35,8 @@ record CurveView(
     private static final int LEFT = 52;
     private static final int BOTTOM = 264;
     private static final int TOP = 30;
+    private static final int RIGHT = 20;
+    /** Marks nearer than this cannot be read beside each other. */
     private static final double LEAST_APART = 60;
 
     /** @param severities how far each severity is met, worst first */
@@ -95,50 +95,53 @@ record CurveView(
                         : "the kit of " + Figures.grams(points.get(from).grams()));
     }
 
-    /** Severities about which little more can be done from points of the same weight on share a mark. */
-    private static List<Mark> marks(Curve curve, double most) {
-        SortedMap<Long, SortedMap<Integer, Curve.Point>> byGrams = new TreeMap<>();
-        for (int severity = Severity.WORST; severity > 0; severity--) {
-            int of = severity;
-            curve.nothingMoreFor(severity).ifPresent(point -> {
-                Curve.Point there = curve.points().get(point);
-                byGrams.computeIfAbsent(Math.round(there.grams()), g -> new TreeMap<>(Comparator.reverseOrder()))
-                        .put(of, there);
-            });
+    /** The point from which on little more can be done about problems of a severity. */
+    private record Reached(int severity, Curve.Point point) {
+
+        String says() {
+            return Severity.label(severity) + " ("
+                    + Figures.percent(point.bySeverity().get(severity - 1)) + " met)";
         }
-        List<Mark> marks = byGrams.entrySet().stream()
-                .map(e -> {
-                    String what = e.getValue().entrySet().stream()
-                            .map(s -> Severity.label(s.getKey()) + " ("
-                                    + Figures.percent(s.getValue().bySeverity().get(s.getKey() - 1)) + " met)")
-                            .collect(Collectors.joining("; "));
-                    return new Mark(
-                            x(e.getKey(), most),
-                            Figures.grams(e.getKey()) + ": " + what,
-                            List.copyOf(e.getValue().keySet()));
-                })
-                .toList();
-        return apart(marks);
     }
 
-    /** Marks too near each other to be read are one, where the first of them stands. */
-    private static List<Mark> apart(List<Mark> marks) {
-        List<Mark> apart = new ArrayList<>();
-        for (Mark mark : marks) {
-            Mark last = apart.isEmpty() ? null : apart.getLast();
-            if (last != null && Double.parseDouble(mark.x()) - Double.parseDouble(last.x()) < LEAST_APART) {
-                apart.removeLast();
-                apart.add(new Mark(
-                        last.x(),
-                        last.says() + "; " + mark.says(),
-                        Stream.concat(last.severities().stream(), mark.severities().stream())
-                                .sorted(Comparator.reverseOrder())
-                                .toList()));
-            } else {
-                apart.add(mark);
-            }
-        }
-        return apart;
+    /** Severities reached at nearly the same weight share a mark, so that marks can be read. */
+    private static List<Mark> marks(Curve curve, double most) {
+        double apart = LEAST_APART * most / (WIDTH - LEFT - RIGHT);
+        List<List<Reached>> together = new ArrayList<>();
+        IntStream.rangeClosed(1, Severity.WORST)
+                .boxed()
+                .flatMap(s -> curve.nothingMoreFor(s).stream()
+                        .mapToObj(point -> new Reached(s, curve.points().get(point))))
+                .sorted(Comparator.comparingDouble((Reached r) -> r.point().grams())
+                        .thenComparing(Reached::severity, Comparator.reverseOrder()))
+                .forEach(reached -> {
+                    if (together.isEmpty()
+                            || reached.point().grams()
+                                            - together.getLast()
+                                                    .getFirst()
+                                                    .point()
+                                                    .grams()
+                                    > apart) {
+                        together.add(new ArrayList<>());
+                    }
+                    together.getLast().add(reached);
+                });
+        return together.stream().map(of -> mark(of, most)).toList();
+    }
+
+    private static Mark mark(List<Reached> together, double most) {
+        double first = together.getFirst().point().grams();
+        double last = together.getLast().point().grams();
+        String from = Math.round(first) == Math.round(last)
+                ? Figures.grams(first)
+                : Figures.grams(first) + " to " + Figures.grams(last);
+        return new Mark(
+                x(first, most),
+                from + ": " + together.stream().map(Reached::says).collect(Collectors.joining("; ")),
+                together.stream()
+                        .map(Reached::severity)
+                        .sorted(Comparator.reverseOrder())
+                        .toList());
     }
 
     static List<String> words(Map<String, Integer> pieces, Catalogue catalogue) {
@@ -198,7 +201,7 @@ record CurveView(
     }
 
     private static String x(double grams, double most) {
-        return String.format(Locale.ROOT, "%.1f", LEFT + grams / most * (WIDTH - LEFT - 20));
+        return String.format(Locale.ROOT, "%.1f", LEFT + grams / most * (WIDTH - LEFT - RIGHT));
     }
 
     private static String y(double coverage) {

@@ -9,6 +9,7 @@ import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Holds;
 import hodeon.core.kit.IfItHappens;
 import hodeon.core.kit.KitQuestion;
+import hodeon.core.kit.NextGrams;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.Planner;
 import hodeon.core.kit.Prune;
@@ -32,6 +33,9 @@ import org.springframework.stereotype.Service;
 @Service
 class KitCalculator {
 
+    /** Grams of which the mat says what they would buy. */
+    static final int NEXT_GRAMS = 100;
+
     private final Forecasts forecasts;
     private final Recommendations recommendations;
     private final Duration patience;
@@ -48,10 +52,15 @@ class KitCalculator {
      *
      * @param marginals what one piece more or less changes, for each supply that could come
      * @param floors what keeps one piece less from being allowed, for each supply that a floor keeps
+     * @param next what the next {@value #NEXT_GRAMS} g would buy
      * @param ifItHappens what it can do about one event of each grave problem, the worst unanswered first
      */
     record Weighing(
-            Plan plan, Map<String, Marginal> marginals, Map<String, Floor> floors, List<IfItHappens> ifItHappens) {}
+            Plan plan,
+            Map<String, Marginal> marginals,
+            Map<String, Floor> floors,
+            NextGrams next,
+            List<IfItHappens> ifItHappens) {}
 
     public Recommendation recommend(TripCase of, Holds holds) {
         return recommendations.of(of, holds);
@@ -69,7 +78,11 @@ class KitCalculator {
         Map<String, Floor> floors = new LinkedHashMap<>();
         pieces.keySet().forEach(id -> question.floorKeeping(pieces, id).ifPresent(floor -> floors.put(id, floor)));
         return new Weighing(
-                planner.weigh(pieces), marginals, floors, IfItHappens.of(question, pieces, IfItHappens.GRAVE));
+                planner.weigh(pieces),
+                marginals,
+                floors,
+                NextGrams.of(question, pieces, marginals, NEXT_GRAMS),
+                IfItHappens.of(question, pieces, IfItHappens.GRAVE));
     }
 
     @Cacheable(cacheNames = "exclusions", sync = true)

@@ -3,12 +3,11 @@ package hodeon.app.kit;
 import hodeon.app.kit.KitCalculator.Weighing;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.catalogue.Tier;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.need.PooledNeed;
 import hodeon.core.need.ProblemForecast;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 
 /** Why something is on the mat, and why something that could come is not, as a leader would say it in one sentence. */
@@ -32,7 +31,7 @@ final class Why {
         if (floor != null && !floor.orNone()) {
             return "Here whatever the odds: " + floor.reason() + ".";
         }
-        Optional<ProblemForecast> first = main(supply, weighing.plan(), true);
+        Optional<ProblemForecast> first = served(supply, weighing.plan());
         String what = first.map(p -> "mostly for “" + p.problem().name() + "”, "
                         + Figures.chance(p.events().atLeastOne()) + " on this trip")
                 .orElse("");
@@ -49,7 +48,7 @@ final class Why {
 
     /** Of what could come and does not. */
     static String notHere(Supply supply, double gain, Plan plan) {
-        String what = main(supply, plan, false)
+        String what = unserved(supply, plan)
                 .map(p -> "“" + p.problem().name() + "” ("
                         + Figures.chance(p.events().atLeastOne()) + " on this trip)")
                 .orElse("");
@@ -60,18 +59,23 @@ final class Why {
                 + Figures.grams(supply.mass()) + " and a kind more to find and check.";
     }
 
-    /** The problem for whose sake it matters most: among those it serves now, or all that it could do well. */
-    private static Optional<ProblemForecast> main(Supply supply, Plan plan, boolean served) {
-        List<Plan.ServedStep> steps = served
-                ? plan.stepsServedBy(supply.id())
-                : plan.steps().stream()
-                        .filter(s -> supply.serves()
-                                        .getOrDefault(
-                                                s.needed().step().capability().id(), Tier.IMPROVISED)
-                                != Tier.IMPROVISED)
-                        .toList();
-        return steps.stream()
-                .max(Comparator.comparingDouble(served ? Plan.ServedStep::worth : s -> s.ideal() - s.worth()))
+    /** The problem for whose sake it is here. */
+    private static Optional<ProblemForecast> served(Supply supply, Plan plan) {
+        return plan.stepsServedBy(supply.id()).stream()
+                .max(Comparator.comparingDouble(Plan.ServedStep::worth))
                 .map(s -> s.needed().problem());
+    }
+
+    /** The problem about which it could do most, of those whose steps it does well. */
+    private static Optional<ProblemForecast> unserved(Supply supply, Plan plan) {
+        return plan.steps().stream()
+                .filter(s -> doesWell(supply, s))
+                .max(Comparator.comparingDouble(s -> s.ideal() - s.worth()))
+                .map(s -> s.needed().problem());
+    }
+
+    private static boolean doesWell(Supply supply, Plan.ServedStep step) {
+        return PooledNeed.doesWell(supply)
+                .contains(step.needed().step().capability().id());
     }
 }

@@ -99,7 +99,7 @@ class KitPageTest extends WebTest {
                         .string(allOf(
                                 containsString("no limit set"),
                                 containsString("Stops at "),
-                                containsString("The next 100 g would buy at most"),
+                                containsString("The next 100 g would buy about"),
                                 containsString("Here whatever the odds: Gloves, two pairs for each likely helper"),
                                 containsString("A comfort: it comes when you ask for it."))));
         open(mine, trip + "/mat?about=island-dressing")

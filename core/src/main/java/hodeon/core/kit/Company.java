@@ -2,9 +2,9 @@ package hodeon.core.kit;
 
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.catalogue.Tier;
 import hodeon.core.kit.choice.Choice.Candidate;
 import hodeon.core.kit.choice.Choice.Need;
+import hodeon.core.need.PooledNeed;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -57,16 +57,13 @@ final class Company {
                 needs.add(new Need(
                         i,
                         IntStream.range(0, candidates.size())
-                                .filter(other -> other != one && doesWell(supply(other), capability))
+                                .filter(other -> other != one
+                                        && PooledNeed.doesWell(supply(other)).contains(capability))
                                 .boxed()
                                 .toList()));
             }
         }
         return needs;
-    }
-
-    private static boolean doesWell(Supply supply, String capability) {
-        return supply.serves().getOrDefault(capability, Tier.IMPROVISED) != Tier.IMPROVISED;
     }
 
     /** Kinds for one job, of which one comes; what is pinned comes however many kinds that makes. */

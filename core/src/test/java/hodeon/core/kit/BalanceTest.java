@@ -8,6 +8,7 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.kit.choice.Allocator;
 import hodeon.core.kit.choice.Checker;
+import hodeon.core.kit.choice.Marginal;
 import hodeon.core.kit.choice.Solution;
 import hodeon.core.need.Forecast;
 import hodeon.core.need.StepForecast;
@@ -68,6 +69,23 @@ class BalanceTest {
         assertThat(Curve.of(free, Curve.POINTS, PATIENCE).points().getLast().coverage())
                 .as("points are solved to within two hundredths of their bound")
                 .isGreaterThan(0.98 * PLANNER.weigh(everything).coverage());
+    }
+
+    @Test
+    void theNextGramsBuyWhatWeighingThemOnTopSays() {
+        Map<String, Marginal> marginals = new HashMap<>();
+        Samples.CATALOGUE.supplies().stream()
+                .map(Supply::id)
+                .filter(id -> !QUESTION.exclusions().containsKey(id))
+                .forEach(id -> marginals.put(id, PLANNER.marginals(BEST).apply(id)));
+        NextGrams next = NextGrams.of(QUESTION, BEST, marginals, 100);
+        assertThat(next.pieces()).isNotEmpty();
+        assertThat(grams(next.pieces())).isBetween(1.0, 100.0);
+        Map<String, Integer> heavier = new HashMap<>(BEST);
+        next.pieces().forEach((id, pieces) -> heavier.merge(id, pieces, Integer::sum));
+        assertThat(next.worth())
+                .isCloseTo(PLANNER.weigh(heavier).worth() - PLANNER.weigh(BEST).worth(), within(1e-5));
+        assertThat(NextGrams.of(QUESTION, BEST, marginals, 0).pieces()).isEmpty();
     }
 
     @Test
