@@ -5,6 +5,7 @@ import hodeon.core.kit.Curve;
 import hodeon.core.kit.Plan;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -22,6 +23,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/trips/{id}/mat")
 class CurveController {
+
+    /** Kits that weigh this nearly the same are the same on a curve. */
+    private static final double SAME_GRAMS = 20;
 
     private final MatService mats;
     private final KitCalculator calculator;
@@ -84,13 +88,13 @@ class CurveController {
         return "redirect:/trips/" + id + "/mat";
     }
 
+    /** The recommended point, unless another is nearer in weight. */
     private static int nearest(Curve curve, Plan mine) {
-        int best = 0;
-        for (int i = 1; i < curve.points().size(); i++) {
-            double here = Math.abs(curve.points().get(i).grams() - mine.mass().grams());
-            if (here < Math.abs(curve.points().get(best).grams() - mine.mass().grams())) {
-                best = i;
-            }
+        ToDoubleFunction<Integer> away =
+                i -> Math.abs(curve.points().get(i).grams() - mine.mass().grams());
+        int best = Math.max(0, curve.recommended());
+        for (int i = 0; i < curve.points().size(); i++) {
+            best = away.applyAsDouble(i) < away.applyAsDouble(best) - SAME_GRAMS ? i : best;
         }
         return best;
     }

@@ -36,6 +36,8 @@ record CurveView(
     private static final int BOTTOM = 264;
     private static final int TOP = 30;
     private static final int RIGHT = 20;
+    /** From this share of the width on a number hangs to the left of its mark, so that it is not cut off. */
+    private static final double RIGHTMOST = 0.93;
     /** Marks nearer than this cannot be read beside each other. */
     private static final double LEAST_APART = 60;
 
@@ -59,7 +61,7 @@ record CurveView(
     record Mine(String x, String y, String grams, String coverage) {}
 
     /** @param triangles one for each degree of severity about which little more can be done from here on, if several the worst first */
-    record Mark(String x, String says, List<Integer> severities) {}
+    record Mark(String x, String anchor, String says, List<Integer> severities) {}
 
     record Tick(String at, String says) {}
 
@@ -137,6 +139,7 @@ record CurveView(
                 : Figures.grams(first) + " to " + Figures.grams(last);
         return new Mark(
                 x(first, most),
+                first > RIGHTMOST * most ? "end" : "middle",
                 from + ": " + together.stream().map(Reached::says).collect(Collectors.joining("; ")),
                 together.stream()
                         .map(Reached::severity)

@@ -5,7 +5,7 @@ import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Supply;
 import java.util.stream.Collectors;
 
-/** Where a kit stopped, and what the next grams would buy, in words. */
+/** Where a kit stopped, whether of itself or at the limit, and what the next grams would buy, in words. */
 final class Stop {
 
     private static final int NAMED = 3;
@@ -20,9 +20,11 @@ final class Stop {
                 .limit(NAMED)
                 .map(id -> mat.known().catalogue().supply(id).map(Supply::name).orElse(id))
                 .collect(Collectors.joining(", "));
-        return what.isEmpty()
-                ? "Stops at " + here + ": nothing of up to " + KitCalculator.NEXT_GRAMS + " g would add anything."
-                : "Stops at " + here + ". The next " + KitCalculator.NEXT_GRAMS + " g would buy about "
-                        + Figures.percent(share) + ": " + what + ".";
+        if (what.isEmpty()) {
+            return "Stops at " + here + ": nothing of up to " + KitCalculator.NEXT_GRAMS + " g would add anything.";
+        }
+        boolean held = weighing.next().earn() && mat.trip().trip().limits().massIsLimited();
+        return (held ? "Your limit stops it at " : "Stops at ") + here + ". The next " + KitCalculator.NEXT_GRAMS
+                + " g would buy about " + Figures.percent(share) + ": " + what + ".";
     }
 }

@@ -1,6 +1,7 @@
 package hodeon.core.kit;
 
 import hodeon.core.catalogue.Supply;
+import hodeon.core.kit.choice.Choice.Burden;
 import hodeon.core.kit.choice.Marginal;
 import java.util.Collections;
 import java.util.Comparator;
@@ -16,9 +17,10 @@ import java.util.function.Function;
  * Lecture Notes in Control and Information Sciences 1978; 7: 234–243). Near the best there is, and never more than there is.
  *
  * @param worth that the pieces add together
+ * @param burden that their grams and kinds cost
  * @param pieces by supply id, what adds most for its grams first; together no heavier than was asked for
  */
-public record NextGrams(double worth, Map<String, Integer> pieces) {
+public record NextGrams(double worth, double burden, Map<String, Integer> pieces) {
 
     private static final double NOTHING = 1e-9;
 
@@ -27,6 +29,11 @@ public record NextGrams(double worth, Map<String, Integer> pieces) {
 
     public NextGrams {
         pieces = Collections.unmodifiableMap(new LinkedHashMap<>(pieces));
+    }
+
+    /** Whether they earn more than they cost: only a limit can have kept them out of a kit that is proven best. */
+    public boolean earn() {
+        return worth > burden;
     }
 
     /** So many pieces of a supply, and what they would add, computed when so many had been added. */
@@ -75,7 +82,8 @@ public record NextGrams(double worth, Map<String, Integer> pieces) {
             now = planner.marginals(more);
             promises.add(promise(question, more, id, best.gain(), takes++));
         }
-        return new NextGrams(worth, added);
+        Burden burden = question.choice().burden();
+        return new NextGrams(worth, burden.of(question.quantities(more)) - burden.of(question.quantities(kit)), added);
     }
 
     private static Promise promise(KitQuestion question, Map<String, Integer> kit, String id, double gain, int after) {
