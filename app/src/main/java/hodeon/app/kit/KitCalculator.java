@@ -3,6 +3,8 @@ package hodeon.app.kit;
 import hodeon.app.need.Forecasts;
 import hodeon.app.usage.Known;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.kit.Absence;
+import hodeon.core.kit.Cap;
 import hodeon.core.kit.Carry;
 import hodeon.core.kit.Curve;
 import hodeon.core.kit.Exclusion;
@@ -54,13 +56,17 @@ class KitCalculator {
      * @param floors what keeps one piece less from being allowed, for each supply that a floor keeps
      * @param next what the next {@value #NEXT_GRAMS} g would buy
      * @param ifItHappens what it can do about one event of each grave problem, the worst unanswered first
+     * @param absences what a leader would ask about and not find
+     * @param caps most pieces of each supply that are sensible
      */
     record Weighing(
             Plan plan,
             Map<String, Marginal> marginals,
             Map<String, Floor> floors,
             NextGrams next,
-            List<IfItHappens> ifItHappens) {}
+            List<IfItHappens> ifItHappens,
+            List<Absence> absences,
+            Map<String, Cap> caps) {}
 
     public Recommendation recommend(TripCase of, Holds holds) {
         return recommendations.of(of, holds);
@@ -82,7 +88,9 @@ class KitCalculator {
                 marginals,
                 floors,
                 NextGrams.of(question, pieces, marginals, NEXT_GRAMS),
-                IfItHappens.of(question, pieces, IfItHappens.GRAVE));
+                IfItHappens.of(question, pieces, IfItHappens.GRAVE),
+                Absence.of(question, pieces),
+                question.caps());
     }
 
     @Cacheable(cacheNames = "exclusions", sync = true)

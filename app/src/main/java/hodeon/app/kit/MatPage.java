@@ -86,6 +86,7 @@ class MatPage {
                 groups,
                 shown(groups, look),
                 answers(plan),
+                absences(mat, weighing),
                 together(byHand(mat, exclusions), couldCome.subList(0, open)),
                 together(couldCome.subList(open, couldCome.size()), excluded(mat, exclusions)),
                 supply.map(s -> SupplyClose.of(s, mat, weighing, exclusions, unsuited(s, mat), howTo(s)))
@@ -195,6 +196,16 @@ class MatPage {
                 Math.round(100 * coverage) + " %",
                 String.format(Locale.ROOT, "%.1f", ANSWER_BAR * coverage),
                 coverage < WEAK);
+    }
+
+    /** What a leader would ask about; whatever somebody left out by hand is told as such. */
+    private static List<String> absences(Mat mat, Weighing weighing) {
+        return weighing.absences().stream()
+                .filter(a -> mat.known().catalogue().supplies().stream()
+                        .noneMatch(s -> mat.hold(s.id()) == Hold.BANNED
+                                && s.serves().containsKey(a.capability().id())))
+                .map(Absences::of)
+                .toList();
     }
 
     /** What is left out by hand. */

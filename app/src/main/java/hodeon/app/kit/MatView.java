@@ -26,6 +26,7 @@ record MatView(
         List<GroupView> groups,
         String shown,
         List<Answered> answers,
+        List<String> absences,
         List<LeftOut> leftOut,
         List<LeftOut> folded,
         @Nullable SupplyView about) {

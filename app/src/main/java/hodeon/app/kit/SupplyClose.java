@@ -8,6 +8,7 @@ import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
+import hodeon.core.kit.Cap;
 import hodeon.core.kit.Cautions;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Plan;
@@ -80,10 +81,25 @@ final class SupplyClose {
                 figures.add(new Figure("Leaving it out costs", share(marginal.none(), plan)));
             }
         });
+        Optional.ofNullable(weighing.caps().get(supply.id()))
+                .filter(cap -> cap.pieces() > 0 && weighing.marginals().containsKey(supply.id()))
+                .ifPresent(cap -> figures.add(new Figure("Enough is", cap.pieces() + ": " + words(cap.bound()))));
         if (count > 0) {
             figures.add(new Figure("Used at all", Figures.chance(plan.used(supply.id()))));
         }
         return figures;
+    }
+
+    private static String words(Cap.Bound bound) {
+        return switch (bound) {
+            case SERVES_ALL -> "one does every time";
+            case NINE_TRIPS -> "so many suffice on nine trips of ten";
+            case CASUALTY -> "what a casualty needs until help comes";
+            case BACKBONE -> "what a kit has whatever the odds";
+            case PRESCRIBED -> "somebody’s own, as prescribed";
+            case NONE_OR_SO_MANY -> "fewer may fail or not suffice";
+            case NEVER_MORE -> "the most that is ever recommended";
+        };
     }
 
     static String share(double worth, Plan plan) {

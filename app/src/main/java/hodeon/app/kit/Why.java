@@ -29,7 +29,7 @@ final class Why {
         }
         Floor floor = weighing.floors().get(supply.id());
         if (floor != null && !floor.orNone()) {
-            return "Here whatever the odds: " + floor.reason() + ".";
+            return "Here whatever the odds: " + (floor.why().isEmpty() ? floor.reason() : floor.why()) + ".";
         }
         Optional<ProblemForecast> first = served(supply, weighing.plan());
         String what = first.map(p -> "mostly for “" + p.problem().name() + "”, "
@@ -53,10 +53,20 @@ final class Why {
                         + Figures.chance(p.events().atLeastOne()) + " on this trip)")
                 .orElse("");
         if (what.isEmpty() || gain / plan.ideal() < NOTHING) {
-            return "Would add nothing: what it does is done already.";
+            return "Would add nothing: what it does is done already" + atHand(supply, plan) + ".";
         }
         return "For " + what + " one would add " + Figures.percent(gain / plan.ideal()) + ": not enough for its "
                 + Figures.grams(supply.mass()) + " and a kind more to find and check.";
+    }
+
+    /** What does its work without any kit, if anything does. */
+    private static String atHand(Supply supply, Plan plan) {
+        return plan.steps().stream()
+                .filter(s -> doesWell(supply, s))
+                .flatMap(s -> s.needed().atHand().stream())
+                .findFirst()
+                .map(a -> ", or at hand: " + a.with())
+                .orElse("");
     }
 
     /** The problem for whose sake it is here. */

@@ -14,6 +14,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Reads the three reference files; everything wrong in them is reported at once, with file and line. */
 public final class CatalogueReader {
@@ -21,7 +23,8 @@ public final class CatalogueReader {
     /** What was read, and everything that was wrong with it. Use the catalogue only when there are no faults. */
     public record Reading(Catalogue catalogue, List<CatalogueFault> faults) {}
 
-    private static final Set<String> CAPABILITY_KEYS = Set.of("name", "unit", "least-chance", "needless-where");
+    private static final Pattern AT_HAND = Pattern.compile("(\\S+) +(\\S+): *(.+)");
+    private static final Set<String> CAPABILITY_KEYS = Set.of("name", "unit", "least-chance", "at-hand", "asked-about");
     private static final Set<String> SUPPLY_KEYS = Set.of(
             "name",
             "group",
@@ -122,7 +125,8 @@ public final class CatalogueReader {
                             }
                             return chance;
                         }),
-                        v.tags("needless-where", "", vocabulary)))
+                        v.each("at-hand", text -> atHand(v, text)),
+                        v.one("asked-about", Optional.of(Optional.empty()), Optional.empty(), Optional::of)))
                 .toList();
         Set<String> known =
                 new HashSet<>(capabilities.stream().map(Capability::id).toList());
@@ -157,6 +161,15 @@ public final class CatalogueReader {
                     in.line(),
                     "[" + in.id() + "] names the capability “" + capability + "”, which capabilities.txt lacks.");
         }
+    }
+
+    private AtHand atHand(SectionValues v, String text) {
+        Matcher parts = AT_HAND.matcher(text);
+        if (!parts.matches()) {
+            throw new IllegalArgumentException("“" + text + "” is not “tag tier: with what”.");
+        }
+        return new AtHand(
+                v.known(parts.group(1), vocabulary), SectionValues.named(parts.group(2), Tier.class), parts.group(3));
     }
 
     private Supply supply(SectionValues v) {

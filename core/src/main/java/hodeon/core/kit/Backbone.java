@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * What a kit must be able to do whatever the odds say, in the order in which it is given up where a limit is too tight; see
@@ -49,6 +50,7 @@ public record Backbone(List<Rib> ribs) {
 
     /**
      * @param does ids of capabilities, any of which will do
+     * @param why nobody goes without, as a leader would say it
      * @param least uses, 0 or more, before what is added for people or days
      * @param added uses more for every so many people, helpers or days
      * @param most uses, however many people and days
@@ -56,10 +58,12 @@ public record Backbone(List<Rib> ribs) {
      * @param fits the size of body that it must fit; empty for at least half of the party
      * @param where it holds only where one of these does; empty for anywhere
      * @param notWhere it does not hold where one of these does
+     * @param elseBecause why nobody needs it where it does not hold, as one says it; empty if that says itself
      */
     public record Rib(
             String id,
             String name,
+            String why,
             Set<String> does,
             int least,
             Added added,
@@ -67,7 +71,8 @@ public record Backbone(List<Rib> ribs) {
             Tier tier,
             Optional<Tag> fits,
             Set<Tag> where,
-            Set<Tag> notWhere) {
+            Set<Tag> notWhere,
+            String elseBecause) {
 
         boolean holds(Set<Tag> here) {
             return (where.isEmpty() || where.stream().anyMatch(here::contains))
@@ -79,8 +84,8 @@ public record Backbone(List<Rib> ribs) {
         }
     }
 
-    private static final Set<String> KEYS =
-            Set.of("name", "does", "least", "add", "at-most", "tier", "fits", "where", "not-where");
+    private static final Set<String> KEYS = Set.of(
+            "name", "why", "does", "least", "add", "at-most", "tier", "fits", "where", "not-where", "else-because");
 
     private static final int MOST = 200;
 
@@ -115,6 +120,7 @@ public record Backbone(List<Rib> ribs) {
         return new Rib(
                 v.id(),
                 v.text("name"),
+                v.text("why"),
                 Set.copyOf(does),
                 v.whole("least", Optional.of(1), 0, MOST),
                 v.one("add", Optional.of(Added.NOTHING), Added.NOTHING, Backbone::added),
@@ -126,7 +132,8 @@ public record Backbone(List<Rib> ribs) {
                         Optional.empty(),
                         t -> Optional.of(v.known("size:" + t, Drivers.vocabulary()))),
                 v.tags("where", "", Drivers.vocabulary()),
-                v.tags("not-where", "", Drivers.vocabulary()));
+                v.tags("not-where", "", Drivers.vocabulary()),
+                v.one("else-because", Optional.of(""), "", Function.identity()));
     }
 
     /** “2 per 5 person-days”. */

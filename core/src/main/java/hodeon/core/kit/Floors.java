@@ -5,16 +5,15 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.Tier;
-import hodeon.core.kit.Backbone.Rib;
 import hodeon.core.kit.choice.Choice.Candidate;
 import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.medication.Suitability;
 import hodeon.core.need.Drivers;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -25,24 +24,33 @@ final class Floors {
 
     private final Trip trip;
     private final Catalogue catalogue;
-    private final List<Rib> ribs;
+    private final List<Asked> asked;
 
-    Floors(Trip trip, Catalogue catalogue) {
+    /**
+     * @param suitability which medicine is not for whom of the party
+     * @param exclusions why a supply may not come, by supply id
+     */
+    Floors(Trip trip, Catalogue catalogue, Suitability suitability, Map<String, Exclusion> exclusions) {
         this.trip = trip;
         this.catalogue = catalogue;
         Set<Tag> here = Drivers.whereabouts(trip);
-        this.ribs = Backbone.shipped().ribs().stream()
+        ForWhom forWhom = new ForWhom(trip, catalogue, suitability, exclusions);
+        this.asked = Backbone.shipped().ribs().stream()
                 .filter(rib -> rib.holds(here) && rib.uses(trip) > 0)
-                .filter(rib -> rib.does().stream().anyMatch(c -> catalogue.capability(c).needlessWhere().stream()
-                        .noneMatch(here::contains)))
+                .filter(rib -> rib.does().stream()
+                        .anyMatch(c -> !catalogue.capability(c).needless(here)))
+                .flatMap(rib -> forWhom.asked(rib).stream())
                 .toList();
     }
 
+    /** So many uses of any of these supplies. */
+    record Asked(String reason, String why, int uses, List<Supply> ofAny) {}
+
     /** Most uses that any rib asks of what a supply does. */
     int uses(Supply supply) {
-        return ribs.stream()
-                .filter(rib -> counts(supply, rib))
-                .mapToInt(rib -> rib.uses(trip))
+        return asked.stream()
+                .filter(a -> a.ofAny().contains(supply))
+                .mapToInt(Asked::uses)
                 .max()
                 .orElse(0);
     }
@@ -60,8 +68,8 @@ final class Floors {
                 letGo.add(floor);
             }
         }
-        for (Rib rib : ribs) {
-            Floor floor = withElsewhere(floor(rib), candidates);
+        for (Asked one : asked) {
+            Floor floor = withElsewhere(floor(one), candidates);
             if (possible(floor, candidates) && light.take(floor)) {
                 kept.add(floor);
             } else if (!floor.candidates().isEmpty()) {
@@ -80,27 +88,17 @@ final class Floors {
         return floor.sum(i -> candidates.get(i).most()) >= floor.pieces() - 1e-9;
     }
 
-    private boolean counts(Supply supply, Rib rib) {
-        return rib.does().stream()
-                        .flatMap(c -> Optional.ofNullable(supply.serves().get(c)).stream())
-                        .anyMatch(tier -> tier.effect() >= rib.tier().effect())
-                && rib.fits()
-                        .map(size -> supply.sizes().isEmpty() || supply.sizes().contains(size))
-                        .orElseGet(() -> KitQuestion.fitsHalf(supply, trip));
-    }
-
-    private Floor floor(Rib rib) {
+    private Floor floor(Asked asked) {
         List<Integer> doing = new ArrayList<>();
         List<Double> each = new ArrayList<>();
-        int uses = rib.uses(trip);
         for (int i = 0; i < catalogue.supplies().size(); i++) {
             Supply supply = catalogue.supplies().get(i);
-            if (counts(supply, rib)) {
+            if (asked.ofAny().contains(supply)) {
                 doing.add(i);
-                each.add(supply.servesAll() ? uses : supply.usesPerPiece());
+                each.add(supply.servesAll() ? asked.uses() : supply.usesPerPiece());
             }
         }
-        return new Floor(rib.name() + ": at least " + uses, doing, each, uses, false);
+        return new Floor(asked.reason(), asked.why(), doing, each, asked.uses(), false);
     }
 
     /** What rides elsewhere counts for a floor too. */

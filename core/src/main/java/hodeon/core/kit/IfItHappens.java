@@ -1,6 +1,7 @@
 package hodeon.core.kit;
 
 import hodeon.core.catalogue.Importance;
+import hodeon.core.kit.KitQuestion.NeededStep;
 import hodeon.core.kit.choice.Allocation;
 import hodeon.core.kit.choice.Allocator;
 import hodeon.core.kit.choice.Choice;
@@ -21,7 +22,7 @@ import java.util.OptionalInt;
  * <p>Worked example: severe bleeding of a limb has five critical steps: stop it, pack it, press on it, call, keep warm. A kit of two
  * ratchet tourniquets, which fit everybody, serves the first and nothing else: 20 %.
  *
- * @param met share of the worth of one event's critical steps that the kit can serve, 0 to 1
+ * @param met share of the worth of one event's critical steps that the kit, or what is at hand without it, can serve, 0 to 1
  * @param lacking names of the critical capabilities of which less than half is served, in the order of doing
  */
 public record IfItHappens(ProblemForecast problem, double met, List<String> lacking) {
@@ -52,7 +53,7 @@ public record IfItHappens(ProblemForecast problem, double met, List<String> lack
     public static List<IfItHappens> of(KitQuestion question, Map<String, Integer> kit, int leastSeverity) {
         Map<ProblemForecast, List<Integer>> critical = new HashMap<>();
         for (int u = 0; u < question.steps().size(); u++) {
-            KitQuestion.NeededStep needed = question.steps().get(u);
+            NeededStep needed = question.steps().get(u);
             if (needed.problem().problem().severity() >= leastSeverity
                     && needed.step().step().importance() == Importance.CRITICAL) {
                 critical.computeIfAbsent(needed.problem(), p -> new ArrayList<>())
@@ -72,16 +73,20 @@ public record IfItHappens(ProblemForecast problem, double met, List<String> lack
         Choice one = oneEvent(question, steps);
         Allocation allocation = new Allocator(one).allocate(quantities);
         double ideal = 0;
+        double met = 0;
         List<String> lacking = new ArrayList<>();
         for (int u = 0; u < steps.size(); u++) {
             double asked = one.uses().get(u).ideal();
+            NeededStep needed = question.steps().get(steps.get(u));
+            double done = needed.doneByHand() * asked
+                    + (1 - needed.doneByHand()) * allocation.worthByUse().get(u);
             ideal += asked;
-            if (allocation.worthByUse().get(u) < HALF * asked) {
-                lacking.add(
-                        question.steps().get(steps.get(u)).step().capability().name());
+            met += done;
+            if (done < HALF * asked) {
+                lacking.add(needed.step().capability().name());
             }
         }
-        return new IfItHappens(problem, ideal == 0 ? 1 : Math.clamp(allocation.worth() / ideal, 0, 1), lacking);
+        return new IfItHappens(problem, ideal == 0 ? 1 : Math.clamp(met / ideal, 0, 1), lacking);
     }
 
     /** The same candidates, asked for the critical steps of one event alone; each step weighs the same. */

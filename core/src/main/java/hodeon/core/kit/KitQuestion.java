@@ -1,8 +1,10 @@
 package hodeon.core.kit;
 
+import hodeon.core.catalogue.AtHand;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.Tier;
 import hodeon.core.kit.choice.Choice;
 import hodeon.core.kit.choice.Choice.Burden;
 import hodeon.core.kit.choice.Choice.Candidate;
@@ -40,6 +42,8 @@ import java.util.stream.Stream;
  * @param exclusions why a supply may not come, by supply id
  * @param letGo floors that cannot be kept because too little of what would keep them may come, the most needed first
  * @param everyUse the uses with all that could be needed, also beyond what is sensible to carry
+ * @param suitability which medicine is not for whom of the party, and how much of it a dose takes
+ * @param caps most pieces of each supply that are sensible, by its id, whether it may come or not
  */
 public record KitQuestion(
         Trip trip,
@@ -48,7 +52,9 @@ public record KitQuestion(
         List<NeededStep> steps,
         Map<String, Exclusion> exclusions,
         List<Floor> letGo,
-        List<Use> everyUse) {
+        List<Use> everyUse,
+        Suitability suitability,
+        Map<String, Cap> caps) {
 
     /** Before the id of a candidate that rides elsewhere. */
     static final String ELSEWHERE = "elsewhere:";
@@ -62,8 +68,23 @@ public record KitQuestion(
      */
     static final double PRICE_OF_A_KIND = 0.1;
 
-    /** A step of a problem as something a kit can serve. */
-    public record NeededStep(ProblemForecast problem, StepForecast step) {}
+    /**
+     * A step of a problem as something a kit can serve.
+     *
+     * @param atHand what does it without any kit, though less well than the thing made for it; empty if nothing does
+     */
+    public record NeededStep(ProblemForecast problem, StepForecast step, Optional<AtHand> atHand) {
+
+        /** The share of the step that is done without any kit, 0 or more, below 1. */
+        public double doneByHand() {
+            return atHand.map(a -> a.tier().effect()).orElse(0.0);
+        }
+
+        /** What a thing adds to what is at hand, as a share of what the thing made for it adds. */
+        double adds(Tier tier) {
+            return Math.max(0, tier.effect() - doneByHand()) / (1 - doneByHand());
+        }
+    }
 
     /** @param suitability which medicine is not for whom of the party, and how much of it a dose takes */
     public static KitQuestion of(
@@ -75,14 +96,16 @@ public record KitQuestion(
         Set<Tag> whereabouts = Drivers.whereabouts(trip);
         for (ProblemForecast problem : forecast.problems()) {
             for (StepForecast step : problem.steps()) {
-                if (step.capability().needlessWhere().stream().anyMatch(whereabouts::contains)) {
+                if (step.capability().needless(whereabouts)) {
                     continue;
                 }
                 byCapability
                         .computeIfAbsent(step.capability().id(), c -> new ArrayList<>())
                         .add(uses.size());
-                steps.add(new NeededStep(problem, step));
-                double worth = worth(trip, problem, step);
+                NeededStep needed =
+                        new NeededStep(problem, step, step.capability().atHand(whereabouts));
+                steps.add(needed);
+                double worth = worth(trip, needed);
                 uses.add(
                         new Use(problem.problem().id() + "/" + step.capability().id(), worth, atLeast(step, worth)));
             }
@@ -95,13 +118,16 @@ public record KitQuestion(
                 .forEach(id -> exclusions.computeIfPresent(id, (key, reason) -> reason.givesWay() ? null : reason));
         holds.elsewhere().forEach((id, pieces) -> exclusions.putIfAbsent(id, new Exclusion.RidesElsewhere(pieces)));
         holds.bans().forEach(id -> exclusions.putIfAbsent(id, new Exclusion.Banned()));
-        Floors floors = new Floors(trip, catalogue);
-        Sensible sensible = Sensible.of(trip, steps);
+        Floors floors = new Floors(trip, catalogue, suitability, exclusions);
+        Sensible sensible = Sensible.of(trip, steps, suitability);
+        Map<String, Cap> caps = new HashMap<>();
         List<Candidate> candidates = new ArrayList<>();
         for (Supply supply : catalogue.supplies()) {
+            Cap cap = sensible.most(supply, floors.uses(supply));
+            caps.put(supply.id(), cap);
             boolean excluded = exclusions.containsKey(supply.id());
             int pinned = excluded ? -1 : holds.pins().getOrDefault(supply.id(), -1);
-            int most = excluded ? 0 : pinned >= 0 ? pinned : sensible.most(supply, floors.uses(supply));
+            int most = excluded ? 0 : pinned >= 0 ? pinned : cap.pieces();
             candidates.add(candidate(supply.id(), supply, Math.max(pinned, 0), most, byCapability, steps, suitability));
         }
         for (Supply supply : catalogue.supplies()) {
@@ -130,7 +156,9 @@ public record KitQuestion(
                 List.copyOf(steps),
                 Map.copyOf(exclusions),
                 List.copyOf(letGo),
-                List.copyOf(uses));
+                List.copyOf(uses),
+                suitability,
+                Map.copyOf(caps));
     }
 
     /** Pieces of each candidate for a kit given as pieces by supply id; unknown ids are ignored. */
@@ -156,12 +184,14 @@ public record KitQuestion(
 
     /** The same question with another limit of mass. */
     public KitQuestion withMassLimit(double grams) {
-        return new KitQuestion(trip, catalogue, choice.withFirstLimit(grams), steps, exclusions, letGo, everyUse);
+        return new KitQuestion(
+                trip, catalogue, choice.withFirstLimit(grams), steps, exclusions, letGo, everyUse, suitability, caps);
     }
 
     /** The same question counting all that could be needed, to say what a kit will be used for. */
     public KitQuestion countingEveryUse() {
-        return new KitQuestion(trip, catalogue, choice.withUses(everyUse), steps, exclusions, letGo, everyUse);
+        return new KitQuestion(
+                trip, catalogue, choice.withUses(everyUse), steps, exclusions, letGo, everyUse, suitability, caps);
     }
 
     /** The same question with no more of each supply than there is. Floors that cannot be kept from it are let go. */
@@ -173,9 +203,10 @@ public record KitQuestion(
         }
         List<Candidate> inCompany = Company.without(catalogue, fewer, Set.of());
         List<Floor> without = new ArrayList<>(letGo);
-        List<Floor> kept = new Floors(trip, catalogue).keepable(inCompany, without);
+        List<Floor> kept = new Floors(trip, catalogue, suitability, exclusions).keepable(inCompany, without);
         Choice smaller = choice.withCandidates(inCompany).withFloors(kept);
-        return new KitQuestion(trip, catalogue, smaller, steps, exclusions, List.copyOf(without), everyUse);
+        return new KitQuestion(
+                trip, catalogue, smaller, steps, exclusions, List.copyOf(without), everyUse, suitability, caps);
     }
 
     /** The problems that can happen, in the order of their steps. */
@@ -209,11 +240,12 @@ public record KitQuestion(
         return 2 * fitting >= trip.party().size();
     }
 
-    /** What a use of a step is worth if it is needed for sure and served by the thing made for it. */
-    private static double worth(Trip trip, ProblemForecast problem, StepForecast step) {
-        return problem.problem().worth()
-                * trip.stance().multiplier(problem.problem().severity())
-                * step.step().importance().weight();
+    /** What a use of a step is worth if it is needed for sure and served by the thing made for it, beyond what is at hand. */
+    private static double worth(Trip trip, NeededStep needed) {
+        return needed.problem().problem().worth()
+                * trip.stance().multiplier(needed.problem().problem().severity())
+                * needed.step().step().importance().weight()
+                * (1 - needed.doneByHand());
     }
 
     private static List<Double> atLeast(StepForecast step, double worth) {
@@ -237,7 +269,7 @@ public record KitQuestion(
         supply.serves().forEach((capability, tier) -> byCapability
                 .getOrDefault(capability, List.of())
                 .forEach(use -> {
-                    double effect = tier.effect()
+                    double effect = steps.get(use).adds(tier)
                             * fit(supply, unsuited, steps.get(use).problem().exposure());
                     if (effect > 0) {
                         serves.add(new Service(use, effect));

@@ -4,7 +4,9 @@ import hodeon.core.catalogue.Importance;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.kit.choice.Choice.Use;
+import hodeon.core.medication.Suitability;
 import hodeon.core.need.Distribution;
+import hodeon.core.need.PiecesPerEvent;
 import hodeon.core.need.StepForecast;
 import hodeon.core.trip.Trip;
 import java.util.ArrayList;
@@ -20,11 +22,15 @@ import java.util.Map;
  *
  * @param trip whose people it is for
  * @param uses of each capability that are sensible, by capability id
+ * @param ofCasualties those of them that casualties of grave trouble need until help
+ * @param suitability which medicine is not for whom: what is wrong for some is counted for the others alone
  */
-record Sensible(Trip trip, Map<String, Integer> uses) {
+record Sensible(Trip trip, Map<String, Integer> uses, Map<String, Integer> ofCasualties, Suitability suitability) {
 
     private static final double NINE_OF_TEN = 0.9;
     private static final double NINETEEN_OF_TWENTY = 0.95;
+
+    private static final double ROUNDING = 1e-9;
 
     /** From this severity on one casualty's need counts, however rare. */
     private static final int GRAVE = 4;
@@ -34,7 +40,7 @@ record Sensible(Trip trip, Map<String, Integer> uses) {
     /** From so many people on two casualties are thought of. */
     private static final int LARGE_PARTY = 8;
 
-    static Sensible of(Trip trip, List<KitQuestion.NeededStep> steps) {
+    static Sensible of(Trip trip, List<KitQuestion.NeededStep> steps, Suitability suitability) {
         Map<String, Distribution> common = new HashMap<>();
         Map<String, Distribution> ending = new HashMap<>();
         Map<String, Integer> ofOne = new HashMap<>();
@@ -46,7 +52,10 @@ record Sensible(Trip trip, Map<String, Integer> uses) {
                 if (step.step().importance() != Importance.CRITICAL) {
                     continue;
                 }
-                ofOne.merge(capability, step.perEvent().suffices(NINE_OF_TEN), Math::max);
+                Distribution untilHelp = PiecesPerEvent.untilHelp(step.step(), trip.hoursToCare());
+                int one = untilHelp.suffices(NINE_OF_TEN);
+                // One that is made for it, and what else the casualty needs from what is at hand.
+                ofOne.merge(capability, needed.atHand().isPresent() ? Math.min(1, one) : one, Math::max);
             } else {
                 common.merge(capability, step.onTrip(), Distribution::plus);
                 if (severity == ENDS_THE_TRIP) {
@@ -58,8 +67,9 @@ record Sensible(Trip trip, Map<String, Integer> uses) {
         common.forEach((capability, demand) -> uses.put(capability, demand.suffices(NINE_OF_TEN)));
         ending.forEach((capability, demand) -> uses.merge(capability, demand.suffices(NINETEEN_OF_TWENTY), Math::max));
         int casualties = trip.party().size() >= LARGE_PARTY ? 2 : 1;
-        ofOne.forEach((capability, one) -> uses.merge(capability, casualties * one, Integer::sum));
-        return new Sensible(trip, Map.copyOf(uses));
+        ofOne.replaceAll((capability, one) -> casualties * one);
+        ofOne.forEach((capability, needed) -> uses.merge(capability, needed, Integer::sum));
+        return new Sensible(trip, Map.copyOf(uses), Map.copyOf(ofOne), suitability);
     }
 
     /** The same uses, but beyond what is sensible for a capability no further one counts; what is worth most stays. */
@@ -87,21 +97,38 @@ record Sensible(Trip trip, Map<String, Integer> uses) {
 
     private record Slot(int use, double worth) {}
 
-    /** Most pieces that are sensible, beside what a floor of so many uses asks of it. */
-    int most(Supply supply, int floorUses) {
+    /** Most pieces that are sensible, and why, beside what a floor of so many uses asks of it. */
+    Cap most(Supply supply, int floorUses) {
         if (supply.servesAll()) {
-            return Math.min(supply.most(), Math.max(1, supply.leastIfAny()));
+            return new Cap(Math.min(supply.most(), Math.max(1, supply.leastIfAny())), Cap.Bound.SERVES_ALL);
         }
-        int wanted = supply.serves().entrySet().stream()
-                .filter(s -> s.getValue() != Tier.IMPROVISED)
-                .mapToInt(s -> Math.max(1, uses.getOrDefault(s.getKey(), 0)))
-                .sum();
-        int pieces = supply.piecesFor(Math.max(1, Math.max(wanted, floorUses)));
         int prescribed = supply.each() * Exclusions.prescriptions(supply, trip.party());
         if (prescribed > 0 && supply.each() > 1) {
-            return prescribed; // Somebody's own set, neither more nor fewer.
+            return new Cap(prescribed, Cap.Bound.PRESCRIBED); // Somebody's own set, neither more nor fewer.
         }
+        List<String> well = supply.serves().entrySet().stream()
+                .filter(s -> s.getValue() != Tier.IMPROVISED)
+                .map(Map.Entry::getKey)
+                .toList();
+        double may = 1.0
+                * (trip.party().size()
+                        - suitability.contraindicated(supply.id()).size())
+                / trip.party().size();
+        int wanted = well.stream()
+                .mapToInt(c -> Math.max(1, (int) Math.ceil(may * uses.getOrDefault(c, 0) - ROUNDING)))
+                .sum();
+        int forCasualties =
+                well.stream().mapToInt(c -> ofCasualties.getOrDefault(c, 0)).sum();
+        int pieces = supply.piecesFor(Math.max(1, Math.max(wanted, floorUses)));
         int least = Math.max(supply.leastIfAny(), prescribed);
-        return Math.clamp(pieces, least, Math.max(supply.most(), least));
+        int most = Math.max(supply.most(), least);
+        Cap.Bound bound = pieces > most
+                ? Cap.Bound.NEVER_MORE
+                : pieces < least
+                        ? Cap.Bound.NONE_OR_SO_MANY
+                        : floorUses > wanted
+                                ? Cap.Bound.BACKBONE
+                                : 2 * forCasualties > wanted ? Cap.Bound.CASUALTY : Cap.Bound.NINE_TRIPS;
+        return new Cap(Math.clamp(pieces, least, most), bound);
     }
 }

@@ -22,6 +22,7 @@ import hodeon.core.trip.Trip;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Turns a leg, a season or a person into the tags that the reference data multiply by. */
 public final class Drivers {
@@ -74,7 +75,7 @@ public final class Drivers {
 
     /**
      * What holds of the trip as a whole, on any of its legs or of anybody who comes along; what is within reach, how the kit travels,
-     * for how long, and which school it follows.
+     * for how long, which school it follows, and every level of training that the party has.
      */
     public static Set<Tag> whereabouts(Trip trip) {
         Set<Tag> tags = new HashSet<>(around(trip));
@@ -85,6 +86,9 @@ public final class Drivers {
         tags.add(Tag.of("stance", trip.stance()));
         tags.add(Tag.of("length", Length.of(trip)));
         trip.party().people().forEach(p -> tags.addAll(of(p)));
+        Stream.of(Training.values())
+                .filter(t -> t.compareTo(trip.party().training()) <= 0)
+                .forEach(t -> tags.add(Tag.of("training", t)));
         if (trip.company().dogs() > 0) {
             tags.add(DOG);
         }

@@ -10,6 +10,8 @@ import java.util.List;
  */
 public final class PiecesPerEvent {
 
+    private static final int HOURS_OF_A_DAY = 24;
+
     private PiecesPerEvent() {}
 
     /** @param exposureByDay adjusted person-days on each trip day, not all 0 */
@@ -26,6 +28,14 @@ public final class PiecesPerEvent {
                             // A step that is not needed at first is not repeated either.
                             probabilities[first == 0 ? 0 : first + later] += weight * probability);
         }
+        return Distribution.of(probabilities);
+    }
+
+    /** How many pieces one event takes until help takes over, after so many hours: by then others dress the wound anew. */
+    public static Distribution untilHelp(Step step, int hoursToCare) {
+        int later = later(step.repeat(), hoursToCare / HOURS_OF_A_DAY, hoursToCare);
+        double[] probabilities = new double[step.first().lastKey() + later + 1];
+        step.first().forEach((first, probability) -> probabilities[first == 0 ? 0 : first + later] += probability);
         return Distribution.of(probabilities);
     }
 

@@ -193,11 +193,14 @@ public record Choice(
     /**
      * At least so much over a set of candidates; with {@code orNone} none at all will do too.
      *
+     * @param reason what is asked for, in words
+     * @param why it is asked for, as read after “whatever the odds: ”; empty if the reason says it
      * @param candidates indices into {@link Choice#candidates}
      * @param each what one piece of each of them counts, above 0
      * @param pieces least sum
      */
-    public record Floor(String reason, List<Integer> candidates, List<Double> each, int pieces, boolean orNone) {
+    public record Floor(
+            String reason, String why, List<Integer> candidates, List<Double> each, int pieces, boolean orNone) {
 
         public Floor {
             candidates = List.copyOf(candidates);
@@ -207,6 +210,10 @@ public record Choice(
         /** Counts pieces. */
         public Floor(String reason, List<Integer> candidates, int pieces, boolean orNone) {
             this(reason, candidates, candidates.stream().map(c -> 1.0).toList(), pieces, orNone);
+        }
+
+        public Floor(String reason, List<Integer> candidates, List<Double> each, int pieces, boolean orNone) {
+            this(reason, "", candidates, each, pieces, orNone);
         }
 
         public boolean holds(int[] quantities) {
@@ -230,7 +237,7 @@ public record Choice(
 
         /** Counted over candidates, and what they count, that are numbered anew. */
         public Floor over(List<Integer> others, List<Double> counting) {
-            return new Floor(reason, others, counting, pieces, orNone);
+            return new Floor(reason, why, others, counting, pieces, orNone);
         }
     }
 
