@@ -11,7 +11,8 @@ final class Absences {
 
     private Absences() {}
 
-    static String of(Absence absence) {
+    /** @param noRoom whether it would earn what it costs, if only the limits had room */
+    static String of(Absence absence, boolean noRoom) {
         String often =
                 absence.chance() > 0 ? " (asked for on " + Figures.chance(absence.chance()) + " trips like this)" : "";
         return "No " + absence.capability().askedAbout().orElseThrow() + ": "
@@ -22,7 +23,8 @@ final class Absences {
                     case Because.OfThePlace(var tags) ->
                         tags.stream().map(Absences::place).collect(Collectors.joining(", ")) + often + ".";
                     case Because.NotPrescribed() -> "nobody who comes along has it prescribed" + often + ".";
-                    case Because.TooSeldom() -> "not worth its grams and its place" + often + ".";
+                    case Because.TooSeldom() ->
+                        (noRoom ? "the limit has no room for it" : "not worth its grams and its place") + often + ".";
                 };
     }
 

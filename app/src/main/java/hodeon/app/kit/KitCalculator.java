@@ -17,6 +17,8 @@ import hodeon.core.kit.Planner;
 import hodeon.core.kit.Prune;
 import hodeon.core.kit.Rehearsal;
 import hodeon.core.kit.RehearsalResult;
+import hodeon.core.kit.Scope;
+import hodeon.core.kit.SmallestModule;
 import hodeon.core.kit.Sorting;
 import hodeon.core.kit.choice.Choice.Floor;
 import hodeon.core.kit.choice.Marginal;
@@ -25,6 +27,7 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
@@ -58,6 +61,7 @@ class KitCalculator {
      * @param ifItHappens what it can do about one event of each grave problem, the worst unanswered first
      * @param absences what a leader would ask about and not find
      * @param caps most pieces of each supply that are sensible
+     * @param costs what one piece more of each supply costs, in worth
      */
     record Weighing(
             Plan plan,
@@ -66,7 +70,8 @@ class KitCalculator {
             NextGrams next,
             List<IfItHappens> ifItHappens,
             List<Absence> absences,
-            Map<String, Cap> caps) {}
+            Map<String, Cap> caps,
+            Map<String, Double> costs) {}
 
     public Recommendation recommend(TripCase of, Holds holds) {
         return recommendations.of(of, holds);
@@ -90,7 +95,8 @@ class KitCalculator {
                 NextGrams.of(question, pieces, marginals, NEXT_GRAMS),
                 IfItHappens.of(question, pieces, IfItHappens.GRAVE),
                 Absence.of(question, pieces),
-                question.caps());
+                question.caps(),
+                question.costsOfOneMore(pieces));
     }
 
     @Cacheable(cacheNames = "exclusions", sync = true)
@@ -134,6 +140,10 @@ class KitCalculator {
 
     Sorting sort(TripCase of, Holds holds, Map<String, Integer> have, double secondGrams) {
         return Sorting.of(question(of, holds), have, secondGrams, patience);
+    }
+
+    Optional<SmallestModule> module(KitQuestion question, Scope scope) {
+        return SmallestModule.of(question, scope, patience);
     }
 
     Carry carry(TripCase of, Holds holds, Map<String, Integer> pieces, List<List<Integer>> groups) {

@@ -11,6 +11,7 @@ import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.procedure.Guidance;
+import hodeon.core.kit.Absence;
 import hodeon.core.kit.Exclusion;
 import hodeon.core.kit.Plan;
 import hodeon.core.kit.Planner;
@@ -204,8 +205,17 @@ class MatPage {
                 .filter(a -> mat.known().catalogue().supplies().stream()
                         .noneMatch(s -> mat.hold(s.id()) == Hold.BANNED
                                 && s.serves().containsKey(a.capability().id())))
-                .map(Absences::of)
+                .map(a -> Absences.of(a, hasNoRoom(a, mat, weighing)))
                 .toList();
+    }
+
+    /** Whether something that does it would be worth what it costs, if only the limits had room for it. */
+    private static boolean hasNoRoom(Absence absence, Mat mat, Weighing weighing) {
+        return mat.known().catalogue().supplies().stream()
+                .filter(s -> s.serves().containsKey(absence.capability().id()))
+                .anyMatch(s -> Optional.ofNullable(weighing.marginals().get(s.id()))
+                        .filter(m -> m.oneMore() > weighing.costs().getOrDefault(s.id(), 0.0))
+                        .isPresent());
     }
 
     /** What is left out by hand. */
@@ -238,7 +248,7 @@ class MatPage {
                 .flatMap(s -> Optional.ofNullable(weighing.marginals().get(s.id())).stream()
                         .map(marginal -> new Gain(s, marginal.oneMore())))
                 .sorted(Comparator.comparingDouble(Gain::worth).reversed())
-                .map(g -> row(g.supply(), Why.notHere(g.supply(), g.worth(), weighing.plan()), "plus", "Put one on"))
+                .map(g -> row(g.supply(), Why.notHere(g.supply(), g.worth(), weighing), "plus", "Put one on"))
                 .toList();
     }
 

@@ -101,6 +101,18 @@ public class MatService implements RestoredRoom {
         write(householdId, mat, lines, false, name + ": " + pieces + ", pinned for medicine");
     }
 
+    /** At least so many pieces of each of these, pinned; throws {@link MatChangedElsewhere} on a newer mat. */
+    @Transactional
+    void pinAll(UUID householdId, UUID tripId, long openedVersion, Map<String, Integer> pieces, String name) {
+        Mat mat = opened(householdId, tripId, openedVersion);
+        Map<String, Mat.Line> lines = new HashMap<>(mat.lines());
+        pieces.forEach((supply, least) -> lines.put(
+                supply,
+                new Mat.Line(
+                        Math.min(Math.max(least, mat.pieces(supply)), MOST_PIECES), Hold.PINNED, mat.learn(supply))));
+        write(householdId, mat, lines, false, name + " put on and pinned");
+    }
+
     /** The mat if somebody has touched it; never asks what would be best. */
     @Transactional(readOnly = true)
     Optional<Mat> touched(UUID householdId, StoredTrip trip) {

@@ -141,6 +141,7 @@ record MatView(
             boolean mayCome,
             String reason,
             String why,
+            String enough,
             List<Figure> figures,
             List<Served> serves,
             List<String> cautions,

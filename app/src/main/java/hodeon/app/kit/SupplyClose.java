@@ -53,6 +53,7 @@ final class SupplyClose {
                         || exclusion.get().givesWay(),
                 exclusion.map(Reasons::of).orElse(""),
                 exclusion.isPresent() ? "" : Why.here(supply, mat, weighing),
+                enough(supply, weighing),
                 figures(supply, mat, weighing),
                 served(supply, plan),
                 cautions(supply, mat, unsuited),
@@ -81,13 +82,18 @@ final class SupplyClose {
                 figures.add(new Figure("Leaving it out costs", share(marginal.none(), plan)));
             }
         });
-        Optional.ofNullable(weighing.caps().get(supply.id()))
-                .filter(cap -> cap.pieces() > 0 && weighing.marginals().containsKey(supply.id()))
-                .ifPresent(cap -> figures.add(new Figure("Enough is", cap.pieces() + ": " + words(cap.bound()))));
         if (count > 0) {
             figures.add(new Figure("Used at all", Figures.chance(plan.used(supply.id()))));
         }
         return figures;
+    }
+
+    /** Empty for what may not come. */
+    private static String enough(Supply supply, Weighing weighing) {
+        return Optional.ofNullable(weighing.caps().get(supply.id()))
+                .filter(cap -> cap.pieces() > 0 && weighing.marginals().containsKey(supply.id()))
+                .map(cap -> "Enough is " + cap.pieces() + ": " + words(cap.bound()) + ".")
+                .orElse("");
     }
 
     private static String words(Cap.Bound bound) {

@@ -46,8 +46,9 @@ final class Why {
                 : "Here " + what + ".";
     }
 
-    /** Of what could come and does not. */
-    static String notHere(Supply supply, double gain, Plan plan) {
+    /** Of what could come and does not: it does not earn what it costs, or a limit has no room for it. */
+    static String notHere(Supply supply, double gain, Weighing weighing) {
+        Plan plan = weighing.plan();
         String what = unserved(supply, plan)
                 .map(p -> "“" + p.problem().name() + "” ("
                         + Figures.chance(p.events().atLeastOne()) + " on this trip)")
@@ -55,8 +56,10 @@ final class Why {
         if (what.isEmpty() || gain / plan.ideal() < NOTHING) {
             return "Would add nothing: what it does is done already" + atHand(supply, plan) + ".";
         }
-        return "For " + what + " one would add " + Figures.percent(gain / plan.ideal()) + ": not enough for its "
-                + Figures.grams(supply.mass()) + " and a kind more to find and check.";
+        String adds = "For " + what + " one would add " + Figures.percent(gain / plan.ideal());
+        return gain > weighing.costs().getOrDefault(supply.id(), 0.0)
+                ? adds + " and be worth its " + Figures.grams(supply.mass()) + ", if the limit had room for it."
+                : adds + ": not enough for its " + Figures.grams(supply.mass()) + " and a kind more to find and check.";
     }
 
     /** What does its work without any kit, if anything does. */

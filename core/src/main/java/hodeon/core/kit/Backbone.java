@@ -1,5 +1,6 @@
 package hodeon.core.kit;
 
+import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.CatalogueFault;
 import hodeon.core.catalogue.SectionFile;
 import hodeon.core.catalogue.SectionValues;
@@ -73,6 +74,23 @@ public record Backbone(List<Rib> ribs) {
             Set<Tag> where,
             Set<Tag> notWhere,
             String elseBecause) {
+
+        /** At least so many uses of one capability, anywhere and for everybody. */
+        static Rib of(Capability capability, int least, Tier tier) {
+            return new Rib(
+                    capability.id(),
+                    capability.name(),
+                    "",
+                    Set.of(capability.id()),
+                    least,
+                    Added.NOTHING,
+                    least,
+                    tier,
+                    Optional.empty(),
+                    Set.of(),
+                    Set.of(),
+                    "");
+        }
 
         boolean holds(Set<Tag> here) {
             return (where.isEmpty() || where.stream().anyMatch(here::contains))

@@ -168,6 +168,21 @@ public record KitQuestion(
                 .toArray();
     }
 
+    ForWhom forWhom() {
+        return new ForWhom(trip, catalogue, suitability, exclusions);
+    }
+
+    /** What one piece more of each supply costs beside a kit, in worth, by its id. */
+    public Map<String, Double> costsOfOneMore(Map<String, Integer> kit) {
+        Map<String, Double> costs = new HashMap<>();
+        for (int i = 0; i < catalogue.supplies().size(); i++) {
+            String id = catalogue.supplies().get(i).id();
+            double newKind = kit.containsKey(id) ? 0 : choice.burden().ofKind(i);
+            costs.put(id, choice.burden().ofPiece(i) + newKind);
+        }
+        return costs;
+    }
+
     /** A floor that holds and would not with one piece less of a supply; empty if there is none. */
     public Optional<Floor> floorKeeping(Map<String, Integer> kit, String supply) {
         int candidate = catalogue.supplies().stream().map(Supply::id).toList().indexOf(supply);
