@@ -38,6 +38,9 @@ final class Why {
         if (what.isEmpty()) {
             return "Nothing else is served by it that something here does not do already.";
         }
+        if (supply.fit().wholePack()) {
+            return "Here " + what + "; a whole pack, because it does not come in parts.";
+        }
         if (floor != null) {
             return "Here " + what + "; " + pieces + " of them, because one may fail or not suffice.";
         }

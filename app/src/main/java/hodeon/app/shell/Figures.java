@@ -107,7 +107,7 @@ public final class Figures {
 
     /** “tablet” of one, “tablets” of others. */
     public static String unit(double count, String one) {
-        if (count == 1) {
+        if (count == 1 || one.equals("ml")) { // A sign of measure has no plural.
             return one;
         }
         // “2 cards of strips”, not “2 card of stripses”.

@@ -3,10 +3,14 @@ package hodeon.app.trip;
 import hodeon.app.trip.BriefForm.LegForm;
 import hodeon.core.trip.Activity;
 import hodeon.core.trip.Environment;
+import hodeon.core.trip.Reach;
 import hodeon.core.trip.Season;
 import hodeon.core.trip.Stance;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /** Common outings to start a brief from. Starting points, not answers: every figure is there to be changed. */
 enum Preset {
@@ -14,77 +18,83 @@ enum Preset {
             "A day out with children",
             Season.SUMMER,
             2,
-            600,
             Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD),
             leg(Activity.CHILDREN_OUTING, Environment.TEMPERATE, "1")),
     DAY_HIKE(
             "A day in the hills",
             Season.SUMMER,
             4,
-            500,
             Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP),
             leg(Activity.HILL_WALKING, Environment.TEMPERATE, "1")),
     HUT_WEEKEND(
             "A weekend from hut to hut",
             Season.SUMMER,
             6,
-            900,
             Stance.HOLD_UNTIL_HELP,
+            Set.of(Reach.TAP),
             leg(Activity.HILL_WALKING, Environment.TEMPERATE, "2")),
     LONG_TRAIL(
             "Two weeks on a long trail",
             Season.SUMMER,
             12,
-            900,
             Stance.HOLD_UNTIL_HELP,
+            Set.of(),
             leg(Activity.HILL_WALKING, Environment.TEMPERATE, "12"),
             leg(Activity.CAMP, Environment.TEMPERATE, "2")),
     SEA_KAYAK(
             "A week in sea kayaks",
             Season.SUMMER,
             9,
-            2000,
             Stance.HOLD_UNTIL_HELP,
+            Set.of(),
             leg(Activity.PADDLING, Environment.COAST, "5"),
             leg(Activity.CAMP, Environment.COAST, "2")),
     SNOWSHOES(
             "Three winter days on snowshoes",
             Season.WINTER,
             8,
-            1400,
             Stance.HOLD_UNTIL_HELP,
+            Set.of(),
             leg(Activity.SNOW, Environment.WINTER, "3")),
     CYCLE_TOUR(
             "A week by bicycle",
             Season.SUMMER,
             3,
-            700,
             Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.SHOP),
             leg(Activity.CYCLING, Environment.TEMPERATE, "7")),
     WOOD_WORK(
             "A day of saw and axe",
             Season.AUTUMN,
             3,
-            1200,
             Stance.FIRST_MINUTES,
+            Set.of(Reach.TAP, Reach.ROAD),
             leg(Activity.FOREST_WORK, Environment.TEMPERATE, "1")),
-    CITY("A week in cities", Season.SPRING, 1, 400, Stance.FIX_THE_LIKELY, leg(Activity.CITY, Environment.URBAN, "7"));
+    CITY(
+            "A week in cities",
+            Season.SPRING,
+            1,
+            Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.SHOP, Reach.ROOF),
+            leg(Activity.CITY, Environment.URBAN, "7"));
 
     private record LegOf(Activity activity, Environment environment, String days) {}
 
     private final String label;
     private final Season season;
     private final int hoursToCare;
-    private final int limitGrams;
     private final Stance stance;
+    private final Set<Reach> reach;
     private final List<LegOf> legs;
 
-    Preset(String label, Season season, int hoursToCare, int limitGrams, Stance stance, LegOf... legs) {
+    Preset(String label, Season season, int hoursToCare, Stance stance, Set<Reach> reach, LegOf... legs) {
         this.label = label;
         this.season = season;
         this.hoursToCare = hoursToCare;
-        this.limitGrams = limitGrams;
         this.stance = stance;
+        this.reach = reach;
         this.legs = List.of(legs);
     }
 
@@ -101,8 +111,9 @@ enum Preset {
         form.setName(label);
         form.setSeason(season.name());
         form.setHoursToCare(Integer.toString(hoursToCare));
-        form.setMassLimit(Integer.toString(limitGrams));
         form.setStance(stance.name());
+        form.setReachSaid("yes");
+        form.setReach(reach.stream().map(Reach::name).collect(Collectors.toCollection(TreeSet::new)));
         form.getLegs().clear();
         legs.forEach(l -> {
             LegForm leg = new LegForm();

@@ -58,7 +58,8 @@ public final class CatalogueReader {
             "only-where",
             "not-where",
             "needs",
-            "one-of");
+            "one-of",
+            "whole-pack");
     private static final Set<String> PROBLEM_KEYS =
             Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "of");
     private static final Map<String, Double> STRENGTHS = Map.of("weak", 500.0, "fair", 2_000.0, "strong", 10_000.0);
@@ -241,7 +242,8 @@ public final class CatalogueReader {
                 v.tags("only-where", "", vocabulary),
                 v.tags("not-where", "", vocabulary),
                 needs,
-                v.one("one-of", Optional.of(Optional.<String>empty()), Optional.empty(), Optional::of));
+                v.one("one-of", Optional.of(Optional.<String>empty()), Optional.empty(), Optional::of),
+                v.yes("whole-pack"));
     }
 
     private static double usesPerPiece(SectionValues v) {

@@ -12,6 +12,7 @@ import java.util.Set;
  * @param notWhere it does not come where one of these holds
  * @param needs ids of capabilities: it counts nothing without something on the mat that has one of them; empty if it stands alone
  * @param oneOf the job for which one kind is enough, such as a tourniquet; empty if there is none
+ * @param wholePack it comes as a whole pack or not at all, as a bottle does of which the pieces are millilitres
  */
 public record Fit(
         Optional<String> onRequest,
@@ -19,7 +20,8 @@ public record Fit(
         Set<Tag> onlyWhere,
         Set<Tag> notWhere,
         Set<String> needs,
-        Optional<String> oneOf) {
+        Optional<String> oneOf,
+        boolean wholePack) {
 
     /** Nice to have: the class of things that somebody asks for as a whole. */
     public static final String COMFORT = "comfort";

@@ -138,7 +138,9 @@ final class Floors {
         Map<String, List<Integer>> together = new LinkedHashMap<>();
         for (int i = 0; i < catalogue.supplies().size(); i++) {
             Supply supply = catalogue.supplies().get(i);
-            if (supply.leastIfAny() > 0) {
+            if (supply.fit().wholePack()) {
+                together.put(supply.name(), List.of(i));
+            } else if (supply.leastIfAny() > 0) {
                 together.computeIfAbsent(madeFor(supply), m -> new ArrayList<>())
                         .add(i);
             }
@@ -158,6 +160,12 @@ final class Floors {
     }
 
     private Floor noneOr(String what, List<Integer> supplies) {
+        Supply first = catalogue.supplies().get(supplies.getFirst());
+        if (first.fit().wholePack()) {
+            int pack = first.purchase().piecesPerPack();
+            return new Floor(
+                    what + ": none or all " + pack + " " + first.piece() + " of the pack", supplies, pack, true);
+        }
         int least = supplies.stream()
                 .mapToInt(i -> catalogue.supplies().get(i).leastIfAny())
                 .max()

@@ -102,6 +102,9 @@ record Sensible(Trip trip, Map<String, Integer> uses, Map<String, Integer> ofCas
         if (supply.servesAll()) {
             return new Cap(Math.min(supply.most(), Math.max(1, supply.leastIfAny())), Cap.Bound.SERVES_ALL);
         }
+        if (supply.fit().wholePack()) {
+            return new Cap(supply.purchase().piecesPerPack(), Cap.Bound.WHOLE_PACK);
+        }
         int prescribed = supply.each() * Exclusions.prescriptions(supply, trip.party());
         if (prescribed > 0 && supply.each() > 1) {
             return new Cap(prescribed, Cap.Bound.PRESCRIBED); // Somebody's own set, neither more nor fewer.

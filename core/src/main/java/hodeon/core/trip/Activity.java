@@ -8,6 +8,7 @@ public enum Activity {
     PADDLING("paddling"),
     SAILING("sailing or boat travel"),
     CYCLING("cycling"),
+    RIDING("riding"),
     MOTOR("motor travel off-road"),
     CLIMBING("climbing and scrambling"),
     SNOW("snow travel"),

@@ -84,7 +84,7 @@ public record Surroundings(Set<Reach> reach, Carriage carriage) {
         return switch (activity) {
             case HOME -> Carriage.STAYS_PUT;
             case CAR, MOTOR, BASE_CAMP -> Carriage.IN_VEHICLE;
-            case PADDLING, SAILING, CYCLING -> Carriage.ON_WHEELS_OR_WATER;
+            case PADDLING, SAILING, CYCLING, RIDING -> Carriage.ON_WHEELS_OR_WATER;
             case HILL_WALKING, CAMP, FOREST_WORK, CLIMBING, SNOW, SWIMMING, CITY, CHILDREN_OUTING -> Carriage.IN_PACK;
         };
     }
