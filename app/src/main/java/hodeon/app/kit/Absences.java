@@ -18,7 +18,7 @@ final class Absences {
         return "No " + absence.capability().askedAbout().orElseThrow() + ": "
                 + switch (absence.because()) {
                     case Because.SomethingElse(var atHand) -> "use " + atHand.with() + ".";
-                    case Because.Untrained(var needed) -> "what does it needs " + needed.label() + often + ".";
+                    case Because.Untrained(var needed) -> "it takes " + needed.label() + " to use" + often + ".";
                     case Because.NothingAsksForIt(var why) -> why + often + ".";
                     case Because.OfThePlace(var tags) ->
                         tags.stream().map(Absences::place).collect(Collectors.joining(", ")) + often + ".";

@@ -211,11 +211,12 @@ class MatPage {
 
     /** Whether something that does it would be worth what it costs, if only the limits had room for it. */
     private static boolean hasNoRoom(Absence absence, Mat mat, Weighing weighing) {
-        return mat.known().catalogue().supplies().stream()
-                .filter(s -> s.serves().containsKey(absence.capability().id()))
-                .anyMatch(s -> Optional.ofNullable(weighing.marginals().get(s.id()))
-                        .filter(m -> m.oneMore() > weighing.costs().getOrDefault(s.id(), 0.0))
-                        .isPresent());
+        return mat.trip().trip().limits().massIsLimited()
+                && mat.known().catalogue().supplies().stream()
+                        .filter(s -> s.serves().containsKey(absence.capability().id()))
+                        .anyMatch(s -> Optional.ofNullable(weighing.marginals().get(s.id()))
+                                .filter(m -> m.oneMore() > weighing.costs().getOrDefault(s.id(), 0.0))
+                                .isPresent());
     }
 
     /** What is left out by hand. */
@@ -248,7 +249,15 @@ class MatPage {
                 .flatMap(s -> Optional.ofNullable(weighing.marginals().get(s.id())).stream()
                         .map(marginal -> new Gain(s, marginal.oneMore())))
                 .sorted(Comparator.comparingDouble(Gain::worth).reversed())
-                .map(g -> row(g.supply(), Why.notHere(g.supply(), g.worth(), weighing), "plus", "Put one on"))
+                .map(g -> row(
+                        g.supply(),
+                        Why.notHere(
+                                g.supply(),
+                                g.worth(),
+                                weighing,
+                                mat.trip().trip().limits().massIsLimited()),
+                        "plus",
+                        "Put one on"))
                 .toList();
     }
 

@@ -49,8 +49,12 @@ final class Why {
                 : "Here " + what + ".";
     }
 
-    /** Of what could come and does not: it does not earn what it costs, or a limit has no room for it. */
-    static String notHere(Supply supply, double gain, Weighing weighing) {
+    /**
+     * Of what could come and does not: it does not earn what it costs, or a limit has no room for it.
+     *
+     * @param limited whether the brief sets a limit
+     */
+    static String notHere(Supply supply, double gain, Weighing weighing, boolean limited) {
         Plan plan = weighing.plan();
         String what = unserved(supply, plan)
                 .map(p -> "“" + p.problem().name() + "” ("
@@ -60,7 +64,12 @@ final class Why {
             return "Would add nothing: what it does is done already" + atHand(supply, plan) + ".";
         }
         String adds = "For " + what + " one would add " + Figures.percent(gain / plan.ideal());
-        return gain > weighing.costs().getOrDefault(supply.id(), 0.0)
+        boolean worthIt = gain > weighing.costs().getOrDefault(supply.id(), 0.0);
+        if (worthIt && !limited) {
+            return adds + ": about what its " + Figures.grams(supply.mass())
+                    + " and a kind more to find and check cost.";
+        }
+        return worthIt
                 ? adds + " and be worth its " + Figures.grams(supply.mass()) + ", if the limit had room for it."
                 : adds + ": not enough for its " + Figures.grams(supply.mass()) + " and a kind more to find and check.";
     }

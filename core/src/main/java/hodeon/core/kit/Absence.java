@@ -24,6 +24,9 @@ import java.util.TreeSet;
  */
 public record Absence(Capability capability, double chance, Because because) {
 
+    /** What is asked for on fewer trips nobody asks about. */
+    private static final double LEAST_CHANCE = 1e-5;
+
     /** Why a thing stays out. */
     public sealed interface Because {
 
@@ -46,7 +49,7 @@ public record Absence(Capability capability, double chance, Because because) {
         record TooSeldom() implements Because {}
     }
 
-    /** Everything that is asked about and missing, in the order of the capabilities; what a limit cut off is told elsewhere. */
+    /** Everything that is asked about, may be needed and is missing, in the order of the capabilities; what a limit cut off is told elsewhere. */
     public static List<Absence> of(KitQuestion question, Map<String, Integer> kit) {
         Set<Tag> here = Drivers.whereabouts(question.trip());
         List<Absence> absences = new ArrayList<>();
@@ -54,6 +57,7 @@ public record Absence(Capability capability, double chance, Because because) {
             if (capability.askedAbout().isPresent() && !isDone(question, kit, capability)) {
                 because(question, capability, here)
                         .map(because -> new Absence(capability, chance(question, capability), because))
+                        .filter(a -> a.because() instanceof Because.SomethingElse || a.chance() >= LEAST_CHANCE)
                         .ifPresent(absences::add);
             }
         }
