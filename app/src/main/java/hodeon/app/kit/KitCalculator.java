@@ -71,7 +71,18 @@ class KitCalculator {
             List<IfItHappens> ifItHappens,
             List<Absence> absences,
             Map<String, Cap> caps,
-            Map<String, Double> costs) {}
+            Map<String, Double> costs) {
+
+        /** Whether one piece more of anything would earn what it costs. */
+        boolean anyEarns() {
+            return marginals.entrySet().stream()
+                    .anyMatch(m -> earns(m.getKey(), m.getValue().oneMore()));
+        }
+
+        boolean earns(String supply, double gain) {
+            return gain > costs.getOrDefault(supply, 0.0);
+        }
+    }
 
     public Recommendation recommend(TripCase of, Holds holds) {
         return recommendations.of(of, holds);

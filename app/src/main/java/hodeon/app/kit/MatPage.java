@@ -215,7 +215,7 @@ class MatPage {
                 && mat.known().catalogue().supplies().stream()
                         .filter(s -> s.serves().containsKey(absence.capability().id()))
                         .anyMatch(s -> Optional.ofNullable(weighing.marginals().get(s.id()))
-                                .filter(m -> m.oneMore() > weighing.costs().getOrDefault(s.id(), 0.0))
+                                .filter(m -> weighing.earns(s.id(), m.oneMore()))
                                 .isPresent());
     }
 

@@ -23,7 +23,8 @@ final class Stop {
         if (what.isEmpty()) {
             return "Stops at " + here + ": nothing of up to " + KitCalculator.NEXT_GRAMS + " g would add anything.";
         }
-        boolean held = weighing.next().earn() && mat.trip().trip().limits().massIsLimited();
+        boolean held =
+                mat.trip().trip().limits().massIsLimited() && (weighing.next().earn() || weighing.anyEarns());
         return (held ? "Your limit stops it at " : "Stops at ") + here + ". The next " + KitCalculator.NEXT_GRAMS
                 + " g would buy about " + Figures.percent(share) + ": " + what + ".";
     }

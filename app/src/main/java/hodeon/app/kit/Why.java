@@ -64,7 +64,7 @@ final class Why {
             return "Would add nothing: what it does is done already" + atHand(supply, plan) + ".";
         }
         String adds = "For " + what + " one would add " + Figures.percent(gain / plan.ideal());
-        boolean worthIt = gain > weighing.costs().getOrDefault(supply.id(), 0.0);
+        boolean worthIt = weighing.earns(supply.id(), gain);
         if (worthIt && !limited) {
             return adds + ": about what its " + Figures.grams(supply.mass())
                     + " and a kind more to find and check cost.";

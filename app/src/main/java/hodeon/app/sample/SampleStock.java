@@ -58,6 +58,24 @@ class SampleStock {
         came.add(arrival(sweep, "paracetamol", 16, month, today.minusMonths(25), "PC-1", 3));
         came.add(arrival(sweep, "tape-cloth", 1, null, today.minusMonths(25), "", 320));
         came.add(arrival(sweep, "antiseptic-wipe", 8, month.plusMonths(11), today.minusMonths(13), "W-11", 9));
+        for (String tool : List.of(
+                "pressure-dressing-narrow",
+                "irrigation-syringe",
+                "closure-strips",
+                "elastic-bandage-wide",
+                "sterile-burn-cover",
+                "fine-tweezers",
+                "small-scissors",
+                "barrier-mask",
+                "beacon",
+                "person-cards",
+                "marker",
+                "prompt-card")) {
+            came.add(arrival(sweep, tool, 1, printed(tool, month), today.minusMonths(7), "", 0));
+        }
+        came.add(arrival(sweep, "non-stick-pad", 3, month.plusMonths(40), today.minusMonths(7), "", 35));
+        came.add(arrival(sweep, "saline-pod", 2, month.plusMonths(20), today.minusMonths(7), "", 30));
+        came.add(arrival(sweep, "antihistamine-plain", 4, month.plusMonths(22), today.minusMonths(7), "", 8));
         came.add(arrival(shore, "plaster-waterproof", 40, month.plusMonths(22), today.minusMonths(5), "P-31", 8));
         came.add(arrival(shore, "antiseptic-wipe", 60, month.plusMonths(26), today.minusMonths(5), "TW4", 8));
         came.add(arrival(shore, "gloves-nitrile", 80, month.plusMonths(38), today.minusMonths(5), "", 9));

@@ -103,6 +103,21 @@ final class SampleTrips {
             entry("paracetamol", 16),
             entry("motion-tablet", 4),
             entry("auto-injector", 2),
+            entry("pressure-dressing-narrow", 1),
+            entry("irrigation-syringe", 1),
+            entry("saline-pod", 2),
+            entry("closure-strips", 1),
+            entry("non-stick-pad", 3),
+            entry("hydrocolloid-pad", 2),
+            entry("elastic-bandage-wide", 1),
+            entry("sterile-burn-cover", 1),
+            entry("fine-tweezers", 1),
+            entry("small-scissors", 1),
+            entry("barrier-mask", 1),
+            entry("antihistamine-plain", 4),
+            entry("beacon", 1),
+            entry("person-cards", 1),
+            entry("marker", 1),
             entry("prompt-card", 1));
 
     private SampleTrips() {}
