@@ -78,8 +78,13 @@ final class SupplyText {
         }
         words(lines, "only-where", fit.onlyWhere().stream().map(Tag::toString).toList());
         words(lines, "not-where", fit.notWhere().stream().map(Tag::toString).toList());
-        words(lines, "needs", List.copyOf(fit.needs()));
+        fit.needs()
+                .forEach(n -> lines.add("needs = " + n.capability()
+                        + n.where().map(tag -> " where " + tag).orElse("")));
         fit.oneOf().ifPresent(job -> lines.add("one-of = " + job));
+        if (fit.wholePack()) {
+            lines.add("whole-pack = yes");
+        }
     }
 
     private static void words(List<String> lines, String key, Collection<String> words) {

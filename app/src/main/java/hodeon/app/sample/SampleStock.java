@@ -69,6 +69,7 @@ class SampleStock {
                 "barrier-mask",
                 "beacon",
                 "person-cards",
+                "dose-slip",
                 "marker",
                 "prompt-card")) {
             came.add(arrival(sweep, tool, 1, printed(tool, month), today.minusMonths(7), "", 0));

@@ -117,6 +117,7 @@ final class SampleTrips {
             entry("antihistamine-plain", 4),
             entry("beacon", 1),
             entry("person-cards", 1),
+            entry("dose-slip", 1),
             entry("marker", 1),
             entry("prompt-card", 1));
 

@@ -14,9 +14,16 @@ import java.util.Set;
  * @param leastChance it is planned for where the chance of needing it on a trip is at least this, 0 to 1; 0 for always
  * @param atHand what does it without any kit, and where
  * @param askedAbout what a leader misses where nothing does it, as read after “no ”; empty if nobody asks
+ * @param ofTheKit the whole kit does it once, so that it is no part of a module
  */
 public record Capability(
-        String id, String name, String unit, double leastChance, List<AtHand> atHand, Optional<String> askedAbout) {
+        String id,
+        String name,
+        String unit,
+        double leastChance,
+        List<AtHand> atHand,
+        Optional<String> askedAbout,
+        boolean ofTheKit) {
 
     public Capability {
         atHand = List.copyOf(atHand);

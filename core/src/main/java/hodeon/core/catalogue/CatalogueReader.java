@@ -24,7 +24,8 @@ public final class CatalogueReader {
     public record Reading(Catalogue catalogue, List<CatalogueFault> faults) {}
 
     private static final Pattern AT_HAND = Pattern.compile("(\\S+) +(\\S+): *(.+)");
-    private static final Set<String> CAPABILITY_KEYS = Set.of("name", "unit", "least-chance", "at-hand", "asked-about");
+    private static final Set<String> CAPABILITY_KEYS =
+            Set.of("name", "unit", "least-chance", "at-hand", "asked-about", "of-the-kit");
     private static final Set<String> SUPPLY_KEYS = Set.of(
             "name",
             "group",
@@ -104,7 +105,7 @@ public final class CatalogueReader {
         for (SectionValues values : reader.sections("your supplies", text, SUPPLY_KEYS)) {
             Supply supply = reader.supply(values);
             supply.serves().keySet().forEach(c -> mention(values, c, capabilities, new HashMap<>()));
-            supply.fit().needs().forEach(c -> mention(values, c, capabilities, new HashMap<>()));
+            supply.fit().needs().forEach(n -> mention(values, n.capability(), capabilities, new HashMap<>()));
             supplies.add(supply);
         }
         return new Reading(new Catalogue(List.of(), List.of(), supplies), List.copyOf(reader.faults));
@@ -127,7 +128,8 @@ public final class CatalogueReader {
                             return chance;
                         }),
                         v.each("at-hand", text -> atHand(v, text)),
-                        v.one("asked-about", Optional.of(Optional.empty()), Optional.empty(), Optional::of)))
+                        v.one("asked-about", Optional.of(Optional.empty()), Optional.empty(), Optional::of),
+                        v.yes("of-the-kit")))
                 .toList();
         Set<String> known =
                 new HashSet<>(capabilities.stream().map(Capability::id).toList());
@@ -135,7 +137,7 @@ public final class CatalogueReader {
         for (SectionValues values : sections("supplies.txt", supplyText, SUPPLY_KEYS)) {
             Supply supply = supply(values);
             supply.serves().keySet().forEach(c -> mention(values, c, known, served));
-            supply.fit().needs().forEach(c -> mention(values, c, known, new HashMap<>()));
+            supply.fit().needs().forEach(n -> mention(values, n.capability(), known, new HashMap<>()));
             supplies.add(supply);
         }
         List<Problem> problems = new ArrayList<>();
@@ -228,11 +230,7 @@ public final class CatalogueReader {
     }
 
     private Fit fit(SectionValues v) {
-        Set<String> needs = new HashSet<>();
-        v.each("needs", text -> {
-            needs.addAll(List.of(text.split(" +")));
-            return text;
-        });
+        Set<Fit.Needed> needs = new HashSet<>(v.each("needs", text -> needed(v, text)));
         if (v.yes("occupied") && !v.yes("durable")) {
             v.fault(v.line(), "[" + v.id() + "] is occupied, but only what is durable can be.");
         }
@@ -244,6 +242,17 @@ public final class CatalogueReader {
                 needs,
                 v.one("one-of", Optional.of(Optional.<String>empty()), Optional.empty(), Optional::of),
                 v.yes("whole-pack"));
+    }
+
+    /** “capability”, or “capability where tag”. */
+    private Fit.Needed needed(SectionValues v, String text) {
+        String[] words = text.split(" +");
+        return switch (words.length) {
+            case 1 -> new Fit.Needed(words[0], Optional.empty());
+            case 3 -> new Fit.Needed(words[0], Optional.of(v.known(words[2], vocabulary)));
+            default ->
+                throw new IllegalArgumentException("“" + text + "” is not “capability” or “capability where tag”.");
+        };
     }
 
     private static double usesPerPiece(SectionValues v) {

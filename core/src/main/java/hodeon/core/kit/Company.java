@@ -2,6 +2,7 @@ package hodeon.core.kit;
 
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
 import hodeon.core.kit.choice.Choice.Candidate;
 import hodeon.core.kit.choice.Choice.Need;
 import hodeon.core.need.PooledNeed;
@@ -18,19 +19,22 @@ final class Company {
 
     private final Catalogue catalogue;
     private final List<Candidate> candidates;
+    private final Set<Tag> here;
 
-    Company(Catalogue catalogue, List<Candidate> candidates) {
+    /** @param here what holds of place, length and people */
+    Company(Catalogue catalogue, List<Candidate> candidates, Set<Tag> here) {
+        this.here = here;
         this.catalogue = catalogue;
         this.candidates = candidates;
     }
 
     /** The same candidates, none of those that need something beside them that may not come. */
-    static List<Candidate> without(Catalogue catalogue, List<Candidate> all, Collection<String> pinned) {
+    static List<Candidate> without(Catalogue catalogue, List<Candidate> all, Set<Tag> here, Collection<String> pinned) {
         List<Candidate> left = new ArrayList<>(all);
         boolean more = true;
         while (more) {
             more = false;
-            for (Need need : new Company(catalogue, left).needs(pinned)) {
+            for (Need need : new Company(catalogue, left, here).needs(pinned)) {
                 Candidate lonely = left.get(need.candidate());
                 if (lonely.most() > 0
                         && need.anyOf().stream().allMatch(i -> left.get(i).most() == 0)) {
@@ -51,8 +55,11 @@ final class Company {
         List<Need> needs = new ArrayList<>();
         for (int i = 0; i < catalogue.supplies().size(); i++) {
             Set<String> needed =
-                    pinned.contains(supply(i).id()) ? Set.of() : supply(i).fit().needs();
+                    pinned.contains(supply(i).id()) ? Set.of() : supply(i).fit().needs(here);
             for (String capability : needed) {
+                if (catalogue.capability(capability).needless(here)) {
+                    continue;
+                }
                 int one = i;
                 needs.add(new Need(
                         i,

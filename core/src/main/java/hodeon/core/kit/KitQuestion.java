@@ -138,8 +138,9 @@ public record KitQuestion(
             }
         }
         List<Floor> letGo = new ArrayList<>();
-        candidates = Company.without(catalogue, candidates, holds.pins().keySet());
-        Company company = new Company(catalogue, candidates);
+        candidates =
+                Company.without(catalogue, candidates, whereabouts, holds.pins().keySet());
+        Company company = new Company(catalogue, candidates, whereabouts);
         Choice choice = new Choice(
                 candidates,
                 sensible.counted(uses, steps),
@@ -216,7 +217,7 @@ public record KitQuestion(
             int most = c.id().startsWith(ELSEWHERE) ? c.most() : Math.min(c.most(), have.getOrDefault(c.id(), 0));
             fewer.add(c.within(Math.min(c.least(), most), most));
         }
-        List<Candidate> inCompany = Company.without(catalogue, fewer, Set.of());
+        List<Candidate> inCompany = Company.without(catalogue, fewer, Drivers.whereabouts(trip), Set.of());
         List<Floor> without = new ArrayList<>(letGo);
         List<Floor> kept = new Floors(trip, catalogue, suitability, exclusions).keepable(inCompany, without);
         Choice smaller = choice.withCandidates(inCompany).withFloors(kept);

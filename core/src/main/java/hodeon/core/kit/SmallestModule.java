@@ -21,12 +21,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 /**
  * The smallest module that does everything that matters about some problems: for each capability that a critical or helpful step of
  * them asks for, uses enough for nine events of ten and nine trips of ten, from things that do it well where any may come, and for the
- * critical steps of grave problems from those made for it. It weighs
+ * critical steps of grave problems from those made for it where they are not far heavier. What a whole kit does once, such as calling,
+ * is no part of it. It weighs
  * least of all that do, a kind more counting {@value #GRAMS_OF_A_KIND} g; what rides elsewhere weighs nothing.
  *
  * <p>Worked example, a test: for a tick attached, something that takes it off, a pouch for it and a wipe: three kinds, under 30 g.
@@ -43,6 +45,7 @@ public record SmallestModule(Map<String, Integer> pieces, Mass mass, List<Need> 
     private static final double NINE_OF_TEN = 0.9;
     private static final double EXACTLY = 1e-9;
     private static final int GRAVE = 4;
+    private static final double FAR_HEAVIER = 3;
 
     /**
      * Something the module is able to do.
@@ -105,7 +108,8 @@ public record SmallestModule(Map<String, Integer> pieces, Mass mass, List<Need> 
         for (NeededStep needed : question.steps()) {
             Capability capability = needed.step().capability();
             boolean asked = scope.problems().contains(needed.problem().problem().id())
-                    && needed.step().step().importance() != Importance.NICE;
+                    && needed.step().step().importance() != Importance.NICE
+                    && (!capability.ofTheKit() || isFirst(needed));
             if (asked || scope.capabilities().contains(capability.id())) {
                 Distribution one = PiecesPerEvent.untilHelp(
                         needed.step().step(), question.trip().hoursToCare());
@@ -117,6 +121,15 @@ public record SmallestModule(Map<String, Integer> pieces, Mass mass, List<Need> 
         return uses;
     }
 
+    /** Whether it is the first critical thing to do about its problem. */
+    private static boolean isFirst(NeededStep needed) {
+        return needed.problem().steps().stream()
+                .filter(s -> s.step().importance() == Importance.CRITICAL)
+                .findFirst()
+                .filter(s -> s.capability().equals(needed.step().capability()))
+                .isPresent();
+    }
+
     /** Where life or limb hangs on it, the thing made for it. */
     private static boolean isGrave(KitQuestion question, Scope scope, Capability capability) {
         return question.steps().stream()
@@ -126,13 +139,26 @@ public record SmallestModule(Map<String, Integer> pieces, Mass mass, List<Need> 
                         && scope.problems().contains(n.problem().problem().id()));
     }
 
-    /** Done well, if anything that may come does it well; of what is grave, as well as anything does. */
+    /** Done well, if anything that may come does it well; of what is grave by what is made for it, unless that is far heavier. */
     private static Optional<Tier> tier(KitQuestion question, Capability capability, boolean grave) {
+        OptionalDouble made = lightest(question, capability, Tier.MADE);
+        OptionalDouble good = lightest(question, capability, Tier.GOOD);
+        if (grave && made.isPresent() && made.getAsDouble() <= FAR_HEAVIER * good.orElse(made.getAsDouble())) {
+            return Optional.of(Tier.MADE);
+        }
+        return good.isPresent()
+                ? Optional.of(Tier.GOOD)
+                : lightest(question, capability, Tier.IMPROVISED).isPresent()
+                        ? Optional.of(Tier.IMPROVISED)
+                        : Optional.empty();
+    }
+
+    /** Grams of the lightest piece that may come and does it at least so well. */
+    private static OptionalDouble lightest(KitQuestion question, Capability capability, Tier least) {
         return question.catalogue().supplies().stream()
-                .filter(s -> mayCome(question, s))
-                .flatMap(s -> Optional.ofNullable(s.serves().get(capability.id())).stream())
-                .map(tier -> tier == Tier.IMPROVISED || grave ? tier : Tier.GOOD)
-                .max((a, b) -> Double.compare(a.effect(), b.effect()));
+                .filter(s -> mayCome(question, s) && does(s, capability, least))
+                .mapToDouble(s -> s.mass().grams())
+                .min();
     }
 
     private static boolean mayCome(KitQuestion question, Supply supply) {

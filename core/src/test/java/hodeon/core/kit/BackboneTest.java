@@ -10,6 +10,7 @@ import hodeon.core.Samples;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.need.Drivers;
 import hodeon.core.trip.Activity;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Season;
@@ -111,7 +112,7 @@ class BackboneTest {
             assertThat(kindsByJob.values()).allMatch(n -> n == 1);
             for (String id : kit.keySet()) {
                 Supply supply = Samples.CATALOGUE.supply(id).orElseThrow();
-                assertThat(supply.fit().needs()).allMatch(c -> does(kit, c));
+                assertThat(supply.fit().needs(Drivers.whereabouts(trip))).allMatch(c -> does(kit, c));
             }
         }
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.Samples;
 import hodeon.core.catalogue.Problem;
+import hodeon.core.need.Drivers;
 import hodeon.core.trip.Activity;
 import hodeon.core.trip.Environment;
 import hodeon.core.trip.Stance;
@@ -73,7 +74,12 @@ class SmallestModuleTest {
     @Test
     void whatIsGraveIsMadeForIt() {
         SmallestModule both = module(Set.of("severe-limb-bleeding", "tick"), Set.of());
-        assertThat(both.pieces()).containsEntry("tourniquet-windlass", 2).containsKey("specimen-pouch");
+        assertThat(both.pieces())
+                .containsEntry("tourniquet-windlass", 2)
+                .containsKeys("specimen-pouch", "gloves-nitrile")
+                .doesNotContainKeys("beacon", "group-shelter");
+        assertThat(Kits.does(module(Set.of("hypothermia"), Set.of()).pieces(), "keep-warm"))
+                .isTrue();
     }
 
     private static double served(Map<String, Integer> pieces, SmallestModule.Need need) {
@@ -89,6 +95,7 @@ class SmallestModuleTest {
         return pieces.keySet().stream()
                 .map(id -> Samples.CATALOGUE.supply(id).orElseThrow())
                 .anyMatch(s -> s.leastIfAny() > pieces.get(s.id())
-                        || s.fit().needs().stream().anyMatch(c -> !Kits.does(pieces, c)));
+                        || s.fit().needs(Drivers.whereabouts(NIGHTS.trip())).stream()
+                                .anyMatch(c -> !Kits.does(pieces, c)));
     }
 }
