@@ -82,6 +82,9 @@ final class SupplyText {
                 .forEach(n -> lines.add("needs = " + n.capability()
                         + n.where().map(tag -> " where " + tag).orElse("")));
         fit.oneOf().ifPresent(job -> lines.add("one-of = " + job));
+        if (fit.heads() > 1) {
+            lines.add("heads = " + fit.heads());
+        }
         if (fit.wholePack()) {
             lines.add("whole-pack = yes");
         }

@@ -60,6 +60,7 @@ public final class CatalogueReader {
             "not-where",
             "needs",
             "one-of",
+            "heads",
             "whole-pack");
     private static final Set<String> PROBLEM_KEYS =
             Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "of");
@@ -241,6 +242,7 @@ public final class CatalogueReader {
                 v.tags("not-where", "", vocabulary),
                 needs,
                 v.one("one-of", Optional.of(Optional.<String>empty()), Optional.empty(), Optional::of),
+                v.whole("heads", Optional.of(1), 1, 50),
                 v.yes("whole-pack"));
     }
 

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
  * @param notWhere it does not come where one of these holds
  * @param needs what it counts nothing without; empty if it stands alone
  * @param oneOf the job for which one kind is enough, such as a tourniquet; empty if there is none
+ * @param heads how many people one piece shelters at once, 1 or more
  * @param wholePack it comes as a whole pack or not at all, as a bottle does of which the pieces are millilitres
  */
 public record Fit(
@@ -22,6 +23,7 @@ public record Fit(
         Set<Tag> notWhere,
         Set<Needed> needs,
         Optional<String> oneOf,
+        int heads,
         boolean wholePack) {
 
     /** Nice to have: the class of things that somebody asks for as a whole. */

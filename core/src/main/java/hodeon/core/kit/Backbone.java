@@ -52,13 +52,14 @@ public record Backbone(List<Rib> ribs) {
     /**
      * @param does ids of capabilities, any of which will do
      * @param why nobody goes without, as a leader would say it
-     * @param least uses, 0 or more, before what is added for people or days
+     * @param least uses before what is added for people or days; below 0 where so many people need none
      * @param added uses more for every so many people, helpers or days
      * @param most uses, however many people and days
      * @param tier the least that counts
      * @param fits the size of body that it must fit; empty for at least half of the party
      * @param where it holds only where one of these does; empty for anywhere
      * @param notWhere it does not hold where one of these does
+     * @param heads whether it counts the heads that a piece shelters, instead of uses
      * @param elseBecause why nobody needs it where it does not hold, as one says it; empty if that says itself
      */
     public record Rib(
@@ -73,7 +74,8 @@ public record Backbone(List<Rib> ribs) {
             Optional<Tag> fits,
             Set<Tag> where,
             Set<Tag> notWhere,
-            String elseBecause) {
+            String elseBecause,
+            boolean heads) {
 
         /** At least so many uses of one capability, anywhere and for everybody. */
         static Rib of(Capability capability, int least, Tier tier) {
@@ -89,7 +91,8 @@ public record Backbone(List<Rib> ribs) {
                     Optional.empty(),
                     Set.of(),
                     Set.of(),
-                    "");
+                    "",
+                    false);
         }
 
         boolean holds(Set<Tag> here) {
@@ -98,13 +101,25 @@ public record Backbone(List<Rib> ribs) {
         }
 
         int uses(Trip trip) {
-            return Math.min(most, least + added.to(trip));
+            return Math.clamp(least + added.to(trip), 0, most);
         }
     }
 
     private static final Set<String> KEYS = Set.of(
-            "name", "why", "does", "least", "add", "at-most", "tier", "fits", "where", "not-where", "else-because");
+            "name",
+            "why",
+            "does",
+            "least",
+            "add",
+            "at-most",
+            "tier",
+            "fits",
+            "where",
+            "not-where",
+            "else-because",
+            "by-heads");
 
+    private static final int FEWEST = -20;
     private static final int MOST = 200;
 
     public Backbone {
@@ -140,7 +155,7 @@ public record Backbone(List<Rib> ribs) {
                 v.text("name"),
                 v.text("why"),
                 Set.copyOf(does),
-                v.whole("least", Optional.of(1), 0, MOST),
+                v.whole("least", Optional.of(1), FEWEST, MOST),
                 v.one("add", Optional.of(Added.NOTHING), Added.NOTHING, Backbone::added),
                 v.whole("at-most", Optional.of(MOST), 1, MOST),
                 v.one("tier", Optional.of(Tier.IMPROVISED), Tier.IMPROVISED, t -> SectionValues.named(t, Tier.class)),
@@ -151,7 +166,8 @@ public record Backbone(List<Rib> ribs) {
                         t -> Optional.of(v.known("size:" + t, Drivers.vocabulary()))),
                 v.tags("where", "", Drivers.vocabulary()),
                 v.tags("not-where", "", Drivers.vocabulary()),
-                v.one("else-because", Optional.of(""), "", Function.identity()));
+                v.one("else-because", Optional.of(""), "", Function.identity()),
+                v.yes("by-heads"));
     }
 
     /** “2 per 5 person-days”. */

@@ -22,6 +22,8 @@ import java.util.Set;
  */
 final class Floors {
 
+    private static final double ROUNDING = 1e-9;
+
     private final Trip trip;
     private final Catalogue catalogue;
     private final List<Asked> asked;
@@ -44,13 +46,24 @@ final class Floors {
     }
 
     /** So many uses of any of these supplies. */
-    record Asked(String reason, String why, int uses, List<Supply> ofAny) {}
+    record Asked(String reason, String why, int uses, boolean heads, List<Supply> ofAny) {
 
-    /** Most uses that any rib asks of what a supply does. */
-    int uses(Supply supply) {
+        /** What one piece counts. */
+        double each(Supply supply) {
+            return supply.servesAll() ? uses : heads ? supply.fit().heads() : supply.usesPerPiece();
+        }
+
+        /** Pieces of one supply that would keep it alone. */
+        int alone(Supply supply) {
+            return (int) Math.ceil(uses / each(supply) - ROUNDING);
+        }
+    }
+
+    /** Most pieces of a supply that any rib asks for. */
+    int pieces(Supply supply) {
         return asked.stream()
                 .filter(a -> a.ofAny().contains(supply))
-                .mapToInt(Asked::uses)
+                .mapToInt(a -> a.alone(supply))
                 .max()
                 .orElse(0);
     }
@@ -95,7 +108,7 @@ final class Floors {
             Supply supply = catalogue.supplies().get(i);
             if (asked.ofAny().contains(supply)) {
                 doing.add(i);
-                each.add(supply.servesAll() ? asked.uses() : supply.usesPerPiece());
+                each.add(asked.each(supply));
             }
         }
         return new Floor(asked.reason(), asked.why(), doing, each, asked.uses(), false);

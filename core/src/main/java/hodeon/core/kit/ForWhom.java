@@ -47,7 +47,8 @@ final class ForWhom {
                 .filter(s -> people.stream().allMatch(p -> right(s, p)))
                 .toList();
         if (people.isEmpty() || forAll.stream().anyMatch(this::mayCome)) {
-            return List.of(new Asked(reason(rib, "", uses), rib.why(), uses, forAll.isEmpty() ? doing : forAll));
+            return List.of(
+                    new Asked(reason(rib, "", uses), rib.why(), uses, rib.heads(), forAll.isEmpty() ? doing : forAll));
         }
         Map<List<Supply>, List<String>> bySet = new LinkedHashMap<>();
         for (Person person : people) {
@@ -58,7 +59,11 @@ final class ForWhom {
         bySet.forEach((supplies, names) -> {
             int share = Math.ceilDiv(uses * names.size(), people.size());
             asked.add(new Asked(
-                    reason(rib, " that " + String.join(", ", names) + " may have", share), rib.why(), share, supplies));
+                    reason(rib, " that " + String.join(", ", names) + " may have", share),
+                    rib.why(),
+                    share,
+                    rib.heads(),
+                    supplies));
         });
         return asked;
     }

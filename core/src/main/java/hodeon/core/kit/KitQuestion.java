@@ -123,7 +123,7 @@ public record KitQuestion(
         Map<String, Cap> caps = new HashMap<>();
         List<Candidate> candidates = new ArrayList<>();
         for (Supply supply : catalogue.supplies()) {
-            Cap cap = sensible.most(supply, floors.uses(supply));
+            Cap cap = sensible.most(supply, floors.pieces(supply));
             caps.put(supply.id(), cap);
             boolean excluded = exclusions.containsKey(supply.id());
             int pinned = excluded ? -1 : holds.pins().getOrDefault(supply.id(), -1);

@@ -32,6 +32,9 @@ record Sensible(Trip trip, Map<String, Integer> uses, Map<String, Integer> ofCas
 
     private static final double ROUNDING = 1e-9;
 
+    /** So many go for help or care for the casualty while the others wait. */
+    private static final int WHO_GO_FOR_HELP = 2;
+
     /** From this severity on one casualty's need counts, however rare. */
     private static final int GRAVE = 4;
 
@@ -97,8 +100,8 @@ record Sensible(Trip trip, Map<String, Integer> uses, Map<String, Integer> ofCas
 
     private record Slot(int use, double worth) {}
 
-    /** Most pieces that are sensible, and why, beside what a floor of so many uses asks of it. */
-    Cap most(Supply supply, int floorUses) {
+    /** Most pieces that are sensible, and why, beside so many that a floor asks for. */
+    Cap most(Supply supply, int floorPieces) {
         if (supply.servesAll()) {
             return new Cap(Math.min(supply.most(), Math.max(1, supply.leastIfAny())), Cap.Bound.SERVES_ALL);
         }
@@ -122,14 +125,17 @@ record Sensible(Trip trip, Map<String, Integer> uses, Map<String, Integer> ofCas
                 .sum();
         int forCasualties =
                 well.stream().mapToInt(c -> ofCasualties.getOrDefault(c, 0)).sum();
-        int pieces = supply.piecesFor(Math.max(1, Math.max(wanted, floorUses)));
+        int pieces = Math.max(supply.piecesFor(Math.max(1, wanted)), floorPieces);
         int least = Math.max(supply.leastIfAny(), prescribed);
-        int most = Math.max(supply.most(), least);
+        int heads = supply.fit().heads();
+        int waiting = Math.max(1, trip.party().size() - WHO_GO_FOR_HELP);
+        int forAll = heads > 1 ? Math.ceilDiv(waiting, heads) : supply.most();
+        int most = Math.max(Math.min(forAll, supply.most()), least);
         Cap.Bound bound = pieces > most
                 ? Cap.Bound.NEVER_MORE
                 : pieces < least
                         ? Cap.Bound.NONE_OR_SO_MANY
-                        : floorUses > wanted
+                        : floorPieces > supply.piecesFor(Math.max(1, wanted))
                                 ? Cap.Bound.BACKBONE
                                 : 2 * forCasualties > wanted ? Cap.Bound.CASUALTY : Cap.Bound.NINE_TRIPS;
         return new Cap(Math.clamp(pieces, least, most), bound);

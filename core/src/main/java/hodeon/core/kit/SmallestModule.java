@@ -179,7 +179,7 @@ public record SmallestModule(Map<String, Integer> pieces, Mass mass, List<Need> 
             Supply supply = question.supply(i);
             if (asked.ofAny().contains(supply) && mayCome(question, supply)) {
                 doing.add(i);
-                each.add(supply.servesAll() ? asked.uses() : supply.usesPerPiece());
+                each.add(asked.each(supply));
                 most[i] = Math.max(most[i], supply.servesAll() ? 1 : supply.piecesFor(asked.uses()));
             }
         }

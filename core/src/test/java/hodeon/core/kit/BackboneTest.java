@@ -86,6 +86,22 @@ class BackboneTest {
         assertThat(grams(best(tight))).isLessThanOrEqualTo(220);
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {4, 9, 12})
+    void whoWaitsInTheColdHasARoofByHeads(int people) {
+        Map<String, Integer> kit = best(trip(Activity.SNOW, Environment.WINTER, people, 2, 6, 20_000));
+        int heads = kit.entrySet().stream()
+                .filter(e -> supply(e.getKey()).serves().containsKey("keep-warm"))
+                .mapToInt(e -> e.getValue() * supply(e.getKey()).fit().heads())
+                .sum();
+        assertThat(heads).as("%s", kit).isGreaterThanOrEqualTo(people - 2);
+        assertThat(kit.getOrDefault("group-shelter", 0)).isLessThanOrEqualTo(Math.ceilDiv(people - 2, 4));
+    }
+
+    private static Supply supply(String id) {
+        return Samples.CATALOGUE.supply(id).orElseThrow();
+    }
+
     @Test
     void aLargePartyHasSeveralOfWhatStaysWithTheCasualty() {
         Map<String, Integer> kit = best(trip(Activity.SNOW, Environment.WINTER, 9, 2, 6, 6_000));
