@@ -179,7 +179,7 @@ class BalanceTest {
                 "gloves-nitrile",
                 10,
                 "foil-blanket",
-                3);
+                9);
         Sorting sorting = Sorting.of(QUESTION, have, 150, PATIENCE);
         have.forEach((id, pieces) -> assertThat(
                         sorting.take().getOrDefault(id, 0) + sorting.surplus().getOrDefault(id, 0))
