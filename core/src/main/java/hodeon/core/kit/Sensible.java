@@ -35,6 +35,9 @@ record Sensible(Trip trip, Map<String, Integer> uses, Map<String, Integer> ofCas
     /** So many go for help or care for the casualty while the others wait. */
     private static final int WHO_GO_FOR_HELP = 2;
 
+    /** A shelter for so many does for any small party. */
+    private static final int USUAL_HEADS = 4;
+
     /** From this severity on one casualty's need counts, however rare. */
     private static final int GRAVE = 4;
 
@@ -129,6 +132,9 @@ record Sensible(Trip trip, Map<String, Integer> uses, Map<String, Integer> ofCas
         int least = Math.max(supply.leastIfAny(), prescribed);
         int heads = supply.fit().heads();
         int waiting = Math.max(1, trip.party().size() - WHO_GO_FOR_HELP);
+        if (heads > 1 && (heads > Math.max(USUAL_HEADS, waiting) || 2 * heads < Math.min(waiting, 2 * USUAL_HEADS))) {
+            return new Cap(0, Cap.Bound.CASUALTY); // A shelter of another size is the one for such a party.
+        }
         int forAll = heads > 1 ? Math.ceilDiv(waiting, heads) : supply.most();
         int most = Math.max(Math.min(forAll, supply.most()), least);
         Cap.Bound bound = pieces > most

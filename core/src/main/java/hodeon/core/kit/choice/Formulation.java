@@ -106,10 +106,13 @@ final class Formulation {
             enough.atLeast(floor.pieces());
             return;
         }
-        int any = model.variable(0, 1, true, 0);
+        boolean alone = floor.candidates().size() == 1;
+        int any = alone ? comes(floor.candidates().getFirst()) : model.variable(0, 1, true, 0);
         enough.add(any, -floor.pieces()).atLeast(0);
         for (int i : floor.candidates()) {
-            model.sum().add(pieces[i], 1).add(any, -most[i]).atMost(0);
+            if (!alone) {
+                model.sum().add(pieces[i], 1).add(any, -most[i]).atMost(0);
+            }
             anyOf[i] = any;
         }
     }
