@@ -133,7 +133,7 @@ final class SampleTrips {
                 Season.WINTER,
                 List.of(new Leg(Activity.PADDLING, Environment.COAST, 2)),
                 4,
-                900,
+                1_100,
                 OTTILIE,
                 SEF,
                 PRIYA,
