@@ -104,6 +104,7 @@ final class SupplyClose {
             case BACKBONE -> "what a kit has whatever the odds";
             case PRESCRIBED -> "somebody’s own, as prescribed";
             case NONE_OR_SO_MANY -> "fewer may fail or not suffice";
+            case HEADS -> "a roof for all who wait";
             case WHOLE_PACK -> "it comes as a whole pack";
             case NEVER_MORE -> "the most that is ever recommended";
         };

@@ -21,6 +21,8 @@ public record Cap(int pieces, Bound bound) {
         PRESCRIBED,
         /** Fewer may fail or not suffice. */
         NONE_OR_SO_MANY,
+        /** A roof for all who wait. */
+        HEADS,
         /** It comes as a whole pack. */
         WHOLE_PACK,
         /** The catalogue never recommends more. */

@@ -133,17 +133,19 @@ record Sensible(Trip trip, Map<String, Integer> uses, Map<String, Integer> ofCas
         int heads = supply.fit().heads();
         int waiting = Math.max(1, trip.party().size() - WHO_GO_FOR_HELP);
         if (heads > 1 && (heads > Math.max(USUAL_HEADS, waiting) || 2 * heads < Math.min(waiting, 2 * USUAL_HEADS))) {
-            return new Cap(0, Cap.Bound.CASUALTY); // A shelter of another size is the one for such a party.
+            return new Cap(0, Cap.Bound.HEADS); // A shelter of another size is the one for such a party.
         }
         int forAll = heads > 1 ? Math.ceilDiv(waiting, heads) : supply.most();
         int most = Math.max(Math.min(forAll, supply.most()), least);
-        Cap.Bound bound = pieces > most
-                ? Cap.Bound.NEVER_MORE
-                : pieces < least
-                        ? Cap.Bound.NONE_OR_SO_MANY
-                        : floorPieces > supply.piecesFor(Math.max(1, wanted))
-                                ? Cap.Bound.BACKBONE
-                                : 2 * forCasualties > wanted ? Cap.Bound.CASUALTY : Cap.Bound.NINE_TRIPS;
-        return new Cap(Math.clamp(pieces, least, most), bound);
+        if (pieces > most) {
+            return new Cap(most, heads > 1 ? Cap.Bound.HEADS : Cap.Bound.NEVER_MORE);
+        }
+        if (pieces < least) {
+            return new Cap(least, Cap.Bound.NONE_OR_SO_MANY);
+        }
+        if (floorPieces > supply.piecesFor(Math.max(1, wanted))) {
+            return new Cap(pieces, Cap.Bound.BACKBONE);
+        }
+        return new Cap(pieces, 2 * forCasualties > wanted ? Cap.Bound.CASUALTY : Cap.Bound.NINE_TRIPS);
     }
 }
