@@ -71,7 +71,7 @@ public class DecisionCore {
                 size,
                 100 * found.gap(),
                 100
-                        * Curve.of(question, 12, PATIENCE).points().stream()
+                        * Curve.of(question, 12, Map.of(), PATIENCE).points().stream()
                                 .mapToDouble(Curve.Point::gap)
                                 .max()
                                 .orElse(0));
@@ -97,7 +97,7 @@ public class DecisionCore {
 
     @Benchmark
     public Curve curveOfTwelve() {
-        return Curve.of(question, 12, PATIENCE);
+        return Curve.of(question, 12, Map.of(), PATIENCE);
     }
 
     /** One plus or minus: the same kit with one pad more or less, set aside anew. */

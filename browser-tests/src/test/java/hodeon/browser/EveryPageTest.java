@@ -77,6 +77,7 @@ class EveryPageTest {
                                         "/mat/prune/pass",
                                         "/mat/compare",
                                         "/mat/rehearse",
+                                        "/mat/module?problem=tick",
                                         "/mat/sort",
                                         "/mat/carry",
                                         "/kit",

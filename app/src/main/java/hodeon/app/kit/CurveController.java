@@ -45,7 +45,7 @@ class CurveController {
             @RequestParam(defaultValue = "-1") int from,
             Model model) {
         Mat mat = opened.open(member, id, "Curve", model);
-        Curve curve = calculator.curve(mat.of(), mat.holds());
+        Curve curve = curve(mat);
         if (curve.points().isEmpty()) {
             model.addAttribute("curve", null);
             return "kit/curve";
@@ -74,7 +74,7 @@ class CurveController {
             @RequestParam int point,
             RedirectAttributes next) {
         Mat mat = mats.mat(member.householdId(), id);
-        List<Curve.Point> points = calculator.curve(mat.of(), mat.holds()).points();
+        List<Curve.Point> points = curve(mat).points();
         try {
             mats.lay(
                     member.householdId(),
@@ -86,6 +86,13 @@ class CurveController {
             next.addFlashAttribute("conflict", true);
         }
         return "redirect:/trips/" + id + "/mat";
+    }
+
+    private Curve curve(Mat mat) {
+        return calculator.curve(
+                mat.of(),
+                mat.holds(),
+                calculator.recommend(mat.of(), mat.holds()).pieces());
     }
 
     /** The recommended point, unless another is nearer in weight. */

@@ -116,8 +116,8 @@ class KitCalculator {
     }
 
     @Cacheable(cacheNames = "balances", sync = true)
-    public Curve curve(TripCase of, Holds holds) {
-        return Curve.of(question(of, holds), Curve.POINTS, patience);
+    public Curve curve(TripCase of, Holds holds, Map<String, Integer> recommended) {
+        return Curve.of(question(of, holds), Curve.POINTS, recommended, patience);
     }
 
     /** Pieces of each supply that the trip is expected to use up, only those more than 0. */

@@ -67,14 +67,22 @@ public record Curve(List<Point> points, int recommended) {
                 .findFirst();
     }
 
-    /** Prices spaced evenly by ratio; the trip's own is one of them. */
-    public static Curve of(KitQuestion question, int points, Duration patience) {
+    /**
+     * Prices spaced evenly by ratio; the trip's own is one of them.
+     *
+     * @param recommended the best kit known at the trip's own price, by supply id; empty if none is
+     */
+    public static Curve of(KitQuestion question, int points, Map<String, Integer> recommended, Duration patience) {
         Planner planner = new Planner(question);
         int own = (int) Math.round(BEFORE * points);
         List<Double> prices = IntStream.range(0, points)
                 .mapToObj(i -> Math.pow(10, (own - i) / POINTS_PER_TENTH))
                 .toList();
-        List<Solution> solutions = Curves.priced(question.choice(), prices, patience);
+        List<Solution> solutions = Curves.priced(
+                question.choice(),
+                prices,
+                recommended.isEmpty() ? List.of() : List.of(question.quantities(recommended)),
+                patience);
         boolean fits = solutions.stream().allMatch(Solution.Found.class::isInstance);
         return new Curve(
                 IntStream.range(0, prices.size())

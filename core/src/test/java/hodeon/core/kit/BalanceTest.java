@@ -32,7 +32,7 @@ class BalanceTest {
             Samples.suitability(Samples.skerryRing()));
     private static final Planner PLANNER = new Planner(QUESTION);
     private static final Map<String, Integer> BEST =
-            PLANNER.contents(((Solution.Found) PLANNER.recommend(PATIENCE)).quantities());
+            PLANNER.contents(((Solution.Found) PLANNER.prove(PATIENCE)).quantities());
 
     private static double grams(Map<String, Integer> kit) {
         return PLANNER.weigh(kit).mass().grams();
@@ -40,13 +40,16 @@ class BalanceTest {
 
     @Test
     void theCurveRisesAndEachPointIsAKitTheCheckerPasses() {
-        Curve curve = Curve.of(QUESTION, Curve.POINTS, PATIENCE);
+        Curve curve = Curve.of(QUESTION, Curve.POINTS, BEST, PATIENCE);
         List<Curve.Point> points = curve.points();
         assertThat(points.get(curve.recommended()).price()).isEqualTo(1);
+        assertThat(points.get(curve.recommended()).pieces()).isEqualTo(BEST);
         assertThat(points).hasSizeGreaterThanOrEqualTo(12);
         double coverage = 0;
+        double grams = 0;
         for (Curve.Point point : points) {
             assertThat(point.coverage()).isGreaterThanOrEqualTo(coverage - 1e-9);
+            assertThat(point.grams()).as("dearer grams buy no heavier kit").isGreaterThanOrEqualTo(grams - 1e-9);
             assertThat(point.gap()).isLessThanOrEqualTo(0.02);
             assertThat(Checker.faults(
                             QUESTION.choice(),
@@ -54,6 +57,7 @@ class BalanceTest {
                             true))
                     .isEmpty();
             coverage = point.coverage();
+            grams = point.grams();
         }
         Difference difference =
                 Difference.between(points.getFirst().pieces(), points.getLast().pieces());
@@ -66,7 +70,10 @@ class BalanceTest {
         KitQuestion free = QUESTION.withMassLimit(Limits.UNLIMITED.grams());
         Map<String, Integer> everything = new HashMap<>();
         free.choice().candidates().forEach(c -> everything.put(c.id(), c.most()));
-        assertThat(Curve.of(free, Curve.POINTS, PATIENCE).points().getLast().coverage())
+        assertThat(Curve.of(free, Curve.POINTS, Map.of(), PATIENCE)
+                        .points()
+                        .getLast()
+                        .coverage())
                 .as("points are solved to within two hundredths of their bound")
                 .isGreaterThan(0.98 * PLANNER.weigh(everything).coverage());
     }
@@ -90,7 +97,7 @@ class BalanceTest {
 
     @Test
     void aSeverityIsFullyCoveredFromThePointOnThatNothingImprovesMuch() {
-        Curve curve = Curve.of(QUESTION, Curve.POINTS, PATIENCE);
+        Curve curve = Curve.of(QUESTION, Curve.POINTS, BEST, PATIENCE);
         for (int severity = 1; severity <= 5; severity++) {
             int of = severity;
             int from = curve.nothingMoreFor(severity).orElseThrow();

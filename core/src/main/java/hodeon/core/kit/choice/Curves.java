@@ -2,10 +2,13 @@ package hodeon.core.kit.choice;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Stream;
 
 /** The same choice for a row of values of its first limit, or of the price of what it burdens. */
 public final class Curves {
@@ -38,37 +41,62 @@ public final class Curves {
     }
 
     /**
-     * A first answer for each factor by which the burden is multiplied, with its bound; factors fall. What was best where everything
-     * is dearer is taken again where it still is, so worth hardly ever falls.
+     * A first answer for each factor by which the burden is multiplied, with its bound; factors fall. Every kit is tried at every
+     * factor. Away from the factor 1, where the burden is what it is, neither the worth nor what is taken of the first limit turns
+     * back: where the best kit of a factor would, its neighbour's stands again.
      *
-     * @param factors above 0
+     * @param factors above 0; one of them is 1
+     * @param known kits within the limits, in pieces of each candidate, that are tried too
      */
-    public static List<Solution> priced(Choice choice, List<Double> factors, Duration patience) {
+    public static List<Solution> priced(Choice choice, List<Double> factors, List<int[]> known, Duration patience) {
         List<Choice> choices = factors.stream()
                 .map(f -> choice.withBurden(choice.burden().times(f)))
                 .toList();
-        List<Solution> rising = new ArrayList<>();
-        Solution.Found before = null;
         List<Solution> each = each(choices, patience);
-        for (int i = 0; i < each.size(); i++) {
-            if (each.get(i) instanceof Solution.Found found) {
-                if (before != null) {
-                    double burden = choices.get(i).burden().of(before.array());
-                    found = before.worth() - burden >= found.net()
-                            ? new Solution.Found(
-                                    before.quantities(),
-                                    before.worth(),
-                                    burden,
-                                    Math.max(before.worth() - burden, found.bound()))
-                            : found;
-                }
-                before = found;
-                rising.add(found);
-            } else {
-                rising.add(each.get(i));
+        List<Solution.Found> kits = each.stream()
+                .filter(Solution.Found.class::isInstance)
+                .map(Solution.Found.class::cast)
+                .toList();
+        if (kits.size() < each.size()) {
+            return each;
+        }
+        Allocator allocator = new Allocator(choice);
+        List<Solution.Found> tried = Stream.concat(
+                        kits.stream(), known.stream().map(kit -> found(kit, allocator.worth(kit))))
+                .toList();
+        List<Solution.Found> rising = new ArrayList<>();
+        for (int i = 0; i < kits.size(); i++) {
+            Solution.Found at = kits.get(i);
+            Choice priced = choices.get(i);
+            rising.add(tried.stream()
+                    .map(kit -> at.replacedBy(kit, priced))
+                    .max(Comparator.comparingDouble(Solution.Found::net))
+                    .orElseThrow());
+        }
+        int own = factors.indexOf(1.0);
+        for (int i = own + 1; i < kits.size(); i++) {
+            if (!rises(choice, rising.get(i - 1), rising.get(i))) {
+                rising.set(i, kits.get(i).replacedBy(rising.get(i - 1), choices.get(i)));
+            }
+        }
+        for (int i = own - 1; i >= 0; i--) {
+            if (!rises(choice, rising.get(i), rising.get(i + 1))) {
+                rising.set(i, kits.get(i).replacedBy(rising.get(i + 1), choices.get(i)));
             }
         }
         return List.copyOf(rising);
+    }
+
+    private static boolean rises(Choice choice, Solution.Found dearer, Solution.Found cheaper) {
+        return dearer.worth() <= cheaper.worth() && grams(choice, dearer) <= grams(choice, cheaper);
+    }
+
+    private static Solution.Found found(int[] kit, double worth) {
+        return new Solution.Found(Arrays.stream(kit).boxed().toList(), worth, 0, worth);
+    }
+
+    private static double grams(Choice choice, Solution.Found kit) {
+        return choice.limits().getFirst().taken(kit.array());
     }
 
     private static List<Solution> each(List<Choice> choices, Duration patience) {

@@ -43,6 +43,12 @@ public sealed interface Solution {
                     Math.max(better.net(), Math.min(bound, other.bound())));
         }
 
+        /** Another kit in the place of this one, as an answer to this one's question; only the burdens of the two questions differ. */
+        Found replacedBy(Found other, Choice question) {
+            double burden = question.burden().of(other.array());
+            return new Found(other.quantities(), other.worth(), burden, Math.max(other.worth() - burden, bound));
+        }
+
         public int[] array() {
             return quantities.stream().mapToInt(Integer::intValue).toArray();
         }
