@@ -1,20 +1,20 @@
 package hodeon.benchmarks;
 
+import hodeon.core.brief.Stance;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.CatalogueReader;
-import hodeon.core.kit.Curve;
-import hodeon.core.kit.Holds;
-import hodeon.core.kit.KitQuestion;
-import hodeon.core.kit.Plan;
-import hodeon.core.kit.Planner;
-import hodeon.core.kit.Rehearsal;
-import hodeon.core.kit.RehearsalResult;
-import hodeon.core.kit.choice.Solution;
+import hodeon.core.catalogue.file.CatalogueReader;
+import hodeon.core.choice.Solution;
 import hodeon.core.medication.Suitability;
 import hodeon.core.need.Drivers;
 import hodeon.core.need.Forecast;
-import hodeon.core.trip.Stance;
-import hodeon.core.trip.Trip;
+import hodeon.core.plan.Holds;
+import hodeon.core.plan.KitQuestion;
+import hodeon.core.plan.Plan;
+import hodeon.core.plan.Planner;
+import hodeon.core.plan.tradeoff.Curve;
+import hodeon.core.plan.tradeoff.Rehearsal;
+import hodeon.core.plan.tradeoff.RehearsalResult;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.Map;
@@ -110,6 +110,6 @@ public class DecisionCore {
 
     @Benchmark
     public RehearsalResult rehearsal() {
-        return planner.rehearsal(kit).run(Rehearsal.TRIPS, 1);
+        return Rehearsal.of(question, kit).run(Rehearsal.TRIPS, 1);
     }
 }

@@ -1,5 +1,13 @@
 package hodeon.benchmarks;
 
+import hodeon.core.brief.Activity;
+import hodeon.core.brief.Company;
+import hodeon.core.brief.Environment;
+import hodeon.core.brief.Leg;
+import hodeon.core.brief.Limits;
+import hodeon.core.brief.Season;
+import hodeon.core.brief.Stance;
+import hodeon.core.brief.Trip;
 import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
@@ -7,14 +15,6 @@ import hodeon.core.party.Party;
 import hodeon.core.party.Person;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
-import hodeon.core.trip.Activity;
-import hodeon.core.trip.Company;
-import hodeon.core.trip.Environment;
-import hodeon.core.trip.Leg;
-import hodeon.core.trip.Limits;
-import hodeon.core.trip.Season;
-import hodeon.core.trip.Stance;
-import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import java.time.LocalDate;
 import java.util.List;

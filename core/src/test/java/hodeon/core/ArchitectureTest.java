@@ -26,21 +26,40 @@ class ArchitectureTest {
     private static final Map<String, Set<String>> ARROWS = Map.ofEntries(
             Map.entry("units", Set.of()),
             Map.entry("evidence", Set.of()),
-            Map.entry("route", Set.of()),
             Map.entry("notice", Set.of("evidence")),
             Map.entry("party", Set.of("units")),
-            Map.entry("medication.formulary", Set.of("units", "catalogue", "party")),
-            Map.entry("medication", Set.of("medication.formulary", "units", "catalogue", "party")),
             Map.entry("catalogue", Set.of("units", "evidence")),
-            Map.entry("catalogue.procedure", Set.of("catalogue")),
-            Map.entry("trip", Set.of("units", "party")),
-            Map.entry("need", Set.of("units", "evidence", "notice", "catalogue", "party", "trip")),
-            Map.entry("stock", Set.of("units", "notice", "catalogue")),
-            Map.entry("usage", Set.of("units", "notice", "catalogue", "need", "stock", "kit")),
-            Map.entry("kit.choice", Set.of()),
+            Map.entry("catalogue.file", Set.of("catalogue", "units", "evidence")),
+            Map.entry("catalogue.procedure", Set.of("catalogue", "catalogue.file")),
+            Map.entry("brief", Set.of("units", "party")),
+            Map.entry("brief.route", Set.of()),
+            Map.entry("need", Set.of("units", "evidence", "notice", "catalogue", "party", "brief")),
+            Map.entry("medication.formulary", Set.of("units", "catalogue", "catalogue.file", "party")),
+            Map.entry("medication", Set.of("medication.formulary", "units", "catalogue", "party")),
+            Map.entry("medication.gate", Set.of("medication", "medication.formulary", "units", "catalogue", "party")),
             Map.entry(
-                    "kit",
-                    Set.of("kit.choice", "units", "notice", "catalogue", "party", "trip", "need", "medication")));
+                    "medication.amount",
+                    Set.of("medication", "medication.gate", "medication.formulary", "units", "catalogue", "party")),
+            Map.entry("stock", Set.of("units", "notice", "catalogue")),
+            Map.entry("choice.linear", Set.of()),
+            Map.entry("choice", Set.of("choice.linear")),
+            Map.entry(
+                    "plan",
+                    Set.of(
+                            "choice",
+                            "units",
+                            "notice",
+                            "catalogue",
+                            "catalogue.file",
+                            "party",
+                            "brief",
+                            "need",
+                            "medication")),
+            Map.entry(
+                    "plan.tradeoff",
+                    Set.of("plan", "choice", "units", "notice", "catalogue", "party", "brief", "need", "medication")),
+            Map.entry("packing", Set.of("units", "notice", "catalogue", "choice", "plan")),
+            Map.entry("readiness", Set.of("units", "notice", "catalogue", "need", "stock", "plan")));
 
     static Stream<String> rooms() {
         return ARROWS.keySet().stream().sorted();
@@ -83,14 +102,14 @@ class ArchitectureTest {
         noClasses().should().callMethod(LocalDate.class, "now").check(CORE);
         noClasses()
                 .that()
-                .haveNameNotMatching("hodeon\\.core\\.kit\\.choice\\.OrTools(\\$.*)?")
+                .haveNameNotMatching("hodeon\\.core\\.choice\\.linear\\.OrTools(\\$.*)?")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("com.google.ortools..")
                 .check(CORE);
         noClasses()
                 .that()
-                .haveNameNotMatching("hodeon\\.core\\.kit\\.choice\\.(Solver|OrTools(\\$.*)?)")
+                .haveNameNotMatching("hodeon\\.core\\.choice\\.linear\\.(Solver|OrTools(\\$.*)?)")
                 .should()
                 .dependOnClassesThat()
                 .haveSimpleName("OrTools")

@@ -6,15 +6,15 @@ import hodeon.core.catalogue.Tag;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Direction;
 import hodeon.core.medication.DoseAnswer;
-import hodeon.core.medication.DoseGate;
-import hodeon.core.medication.GivenDose;
-import hodeon.core.medication.NextDose;
 import hodeon.core.medication.Patient;
-import hodeon.core.medication.Tally;
-import hodeon.core.medication.Verdict;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.formulary.Tradition;
+import hodeon.core.medication.gate.DoseGate;
+import hodeon.core.medication.gate.DoseTally;
+import hodeon.core.medication.gate.DoseVerdict;
+import hodeon.core.medication.gate.GivenDose;
+import hodeon.core.medication.gate.NextDose;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.Instant;
@@ -152,7 +152,7 @@ final class DoseCall {
                 cautions(gate.answer(product, at).cautions()));
     }
 
-    private TallyAnswer tally(Tally tally) {
+    private TallyAnswer tally(DoseTally tally) {
         return new TallyAnswer(
                 tally.of(),
                 tally.name(),
@@ -173,18 +173,18 @@ final class DoseCall {
         Instant when = dose.has("at") ? moment(dose, "at") : at;
         NotValid.unlessNone(body.faults());
         return switch (gate.judge(product.orElseThrow(), units, when, at)) {
-            case Verdict.Allowed allowed -> new VerdictAnswer("allowed", List.of(), cautions(allowed.toAsk()));
-            case Verdict.Stopped stopped ->
+            case DoseVerdict.Allowed allowed -> new VerdictAnswer("allowed", List.of(), cautions(allowed.toAsk()));
+            case DoseVerdict.Stopped stopped ->
                 new VerdictAnswer(
                         "stopped",
                         stopped.objections().stream().map(DoseCall::objection).toList(),
                         List.of());
-            case Verdict.Refused refused ->
+            case DoseVerdict.Refused refused ->
                 new VerdictAnswer("refused", List.of(objection(refused.objection())), List.of());
         };
     }
 
-    private static ObjectionSaid objection(Verdict.Objection objection) {
+    private static ObjectionSaid objection(DoseVerdict.Objection objection) {
         return new ObjectionSaid(Tag.idOf(objection.kind()), objection.says());
     }
 

@@ -31,7 +31,7 @@ final class ForecastCall {
     private ForecastCall() {}
 
     /** A problem as asked about. */
-    record Asked(String id, EventCount events, List<Double> exposureByDay, int hoursToCare, List<Step> steps) {}
+    public record Asked(String id, EventCount events, List<Double> exposureByDay, int hoursToCare, List<Step> steps) {}
 
     record Answer(List<ProblemAnswer> problems, List<CapabilityAnswer> capabilities) {}
 

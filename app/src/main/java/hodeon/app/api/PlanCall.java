@@ -1,15 +1,15 @@
 package hodeon.app.api;
 
-import hodeon.core.kit.choice.Allocation;
-import hodeon.core.kit.choice.Allocator;
-import hodeon.core.kit.choice.Choice;
-import hodeon.core.kit.choice.Choice.Candidate;
-import hodeon.core.kit.choice.Choice.Limit;
-import hodeon.core.kit.choice.Choice.Service;
-import hodeon.core.kit.choice.Choice.Use;
-import hodeon.core.kit.choice.Curves;
-import hodeon.core.kit.choice.Optimiser;
-import hodeon.core.kit.choice.Solution;
+import hodeon.core.choice.Allocation;
+import hodeon.core.choice.Allocator;
+import hodeon.core.choice.Candidate;
+import hodeon.core.choice.Choice;
+import hodeon.core.choice.Choice.Limit;
+import hodeon.core.choice.Choice.Service;
+import hodeon.core.choice.Choice.Use;
+import hodeon.core.choice.Curves;
+import hodeon.core.choice.Optimiser;
+import hodeon.core.choice.Solution;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,14 +1,14 @@
 package hodeon.app.api;
 
 import hodeon.core.catalogue.Step;
-import hodeon.core.kit.Rehearsal;
-import hodeon.core.kit.RehearsalResult;
-import hodeon.core.kit.RehearsalResult.Estimate;
-import hodeon.core.kit.choice.Choice;
-import hodeon.core.kit.choice.Choice.Candidate;
-import hodeon.core.kit.choice.Choice.Service;
-import hodeon.core.kit.choice.Choice.Use;
+import hodeon.core.choice.Candidate;
+import hodeon.core.choice.Choice;
+import hodeon.core.choice.Choice.Service;
+import hodeon.core.choice.Choice.Use;
 import hodeon.core.need.TripDraws;
+import hodeon.core.plan.tradeoff.Rehearsal;
+import hodeon.core.plan.tradeoff.RehearsalResult;
+import hodeon.core.plan.tradeoff.RehearsalResult.Estimate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

@@ -2,8 +2,8 @@ package hodeon.app.api;
 
 import hodeon.app.trip.BriefForm;
 import hodeon.app.trip.StoredTrip;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Tag;
-import hodeon.core.trip.Trip;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;

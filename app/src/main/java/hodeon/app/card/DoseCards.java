@@ -10,16 +10,16 @@ import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
 import hodeon.core.catalogue.Tag;
-import hodeon.core.medication.Bag;
-import hodeon.core.medication.CardDoses;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Direction;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseSheet;
 import hodeon.core.medication.Patient;
+import hodeon.core.medication.amount.MixUps;
 import hodeon.core.medication.formulary.Ceilings;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
+import hodeon.core.medication.gate.CardDoses;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.RescueMedicine;
@@ -59,7 +59,7 @@ class DoseCards {
                         && !p.prescribed()
                         && !p.form().onTheSpot())
                 .toList();
-        List<List<Product>> lists = Bag.apart(bag);
+        List<List<Product>> lists = MixUps.apart(bag);
         List<DoseCard> cards = new ArrayList<>();
         for (List<Product> list : lists.isEmpty() ? List.<List<Product>>of(List.of()) : lists) {
             String which = lists.size() < 2 ? "" : " (card " + (cards.size() + 1) + " of " + lists.size() + ")";

@@ -2,9 +2,9 @@ package hodeon.app.catalogue;
 
 import hodeon.app.shell.NotHere;
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.CatalogueFault;
-import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.file.CatalogueFault;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.evidence.Basis;
 import hodeon.core.evidence.Rate;
 import hodeon.core.need.Drivers;

@@ -1,7 +1,7 @@
 package hodeon.app.catalogue;
 
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.CatalogueReader;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.catalogue.procedure.Guidance;
 import hodeon.core.catalogue.procedure.GuidanceReader;
 import hodeon.core.need.Drivers;

@@ -5,9 +5,9 @@ import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.DeviceZone;
 import hodeon.app.trip.TripService;
-import hodeon.core.medication.Moments;
-import hodeon.core.medication.Verdict;
 import hodeon.core.medication.formulary.Product;
+import hodeon.core.medication.gate.DoseVerdict;
+import hodeon.core.medication.gate.Moments;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
@@ -188,7 +188,7 @@ class ClockController {
                     "Say who decided it and why");
         }
         if (faults.none() && units.isPresent() && at.isPresent() && zone.isPresent()) {
-            Verdict verdict = book.note(
+            DoseVerdict verdict = book.note(
                     member.householdId(),
                     id,
                     new DoseBook.Given(
@@ -199,15 +199,15 @@ class ClockController {
                             over,
                             Optional.empty()));
             switch (verdict) {
-                case Verdict.Allowed allowed -> {
+                case DoseVerdict.Allowed allowed -> {
                     next.addFlashAttribute("said", "Noted.");
                     return "redirect:/people/" + id + "/clock";
                 }
-                case Verdict.Stopped stopped -> {
+                case DoseVerdict.Stopped stopped -> {
                     model.addAttribute("against", said(stopped.objections()));
                     model.addAttribute("opens", "reason");
                 }
-                case Verdict.Refused refused -> {
+                case DoseVerdict.Refused refused -> {
                     model.addAttribute("against", said(List.of(refused.objection())));
                     model.addAttribute("opens", "nothing");
                 }
@@ -289,8 +289,8 @@ class ClockController {
         return page(member, id, Map.of(), where, model);
     }
 
-    private static List<String> said(List<Verdict.Objection> objections) {
-        return objections.stream().map(Verdict.Objection::says).toList();
+    private static List<String> said(List<DoseVerdict.Objection> objections) {
+        return objections.stream().map(DoseVerdict.Objection::says).toList();
     }
 
     @PostMapping("/people/{id}/clock/{dose}/strike")

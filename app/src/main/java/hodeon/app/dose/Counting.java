@@ -1,9 +1,9 @@
 package hodeon.app.dose;
 
 import hodeon.core.medication.DoseAnswer;
-import hodeon.core.medication.NextDose;
-import hodeon.core.medication.Tally;
 import hodeon.core.medication.formulary.Product;
+import hodeon.core.medication.gate.DoseTally;
+import hodeon.core.medication.gate.NextDose;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -25,7 +25,7 @@ record Counting(String ingredient, String taken, String room, String next, boole
                 .toList();
     }
 
-    private static Counting of(DoseCase of, Tally tally, Optional<Product> product, ZoneId zone) {
+    private static Counting of(DoseCase of, DoseTally tally, Optional<Product> product, ZoneId zone) {
         Function<BigDecimal, String> says = says(of, tally);
         Optional<DoseAnswer.Give> give = product.map(p -> of.gate().answer(p, of.now()))
                 .flatMap(a -> a instanceof DoseAnswer.Give g ? Optional.of(g) : Optional.empty());
@@ -55,7 +55,7 @@ record Counting(String ingredient, String taken, String room, String next, boole
                         .orElse("not within a day: " + most + " is more than a day's most");
     }
 
-    private static Function<BigDecimal, String> says(DoseCase of, Tally tally) {
+    private static Function<BigDecimal, String> says(DoseCase of, DoseTally tally) {
         return tally.ingredient()
                 ? mg -> mg.stripTrailingZeros().toPlainString() + " mg"
                 : of.formulary()
@@ -64,14 +64,14 @@ record Counting(String ingredient, String taken, String room, String next, boole
                         .orElse(units -> units.stripTrailingZeros().toPlainString());
     }
 
-    private static boolean holds(Product product, Tally tally) {
+    private static boolean holds(Product product, DoseTally tally) {
         return tally.ingredient()
                 ? !product.form().onTheSpot() && product.of(tally.of()).micrograms() > 0
                 : product.id().equals(tally.of());
     }
 
     /** The last noted that held it and is still known. */
-    private static Optional<Product> last(DoseCase of, Tally tally) {
+    private static Optional<Product> last(DoseCase of, DoseTally tally) {
         return of.kept().reversed().stream()
                 .filter(Kept::counts)
                 .flatMap(k -> of.formulary().product(k.noted().product()).stream())

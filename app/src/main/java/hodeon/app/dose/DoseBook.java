@@ -5,14 +5,14 @@ import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.app.storage.RestoredRoom;
 import hodeon.app.usage.UseLog;
-import hodeon.core.medication.DoseGate;
-import hodeon.core.medication.GivenDose;
-import hodeon.core.medication.Moments;
 import hodeon.core.medication.Patient;
-import hodeon.core.medication.Verdict;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.formulary.Tradition;
+import hodeon.core.medication.gate.DoseGate;
+import hodeon.core.medication.gate.DoseVerdict;
+import hodeon.core.medication.gate.GivenDose;
+import hodeon.core.medication.gate.Moments;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
@@ -131,7 +131,7 @@ class DoseBook implements RestoredRoom {
      * Notes a dose, or answers what speaks against it. With a reason it is noted all the same, and the reason with it, unless
      * nothing opens the gate. Two who note at once for one person take turns.
      */
-    Verdict note(UUID household, UUID person, Given given) {
+    DoseVerdict note(UUID household, UUID person, Given given) {
         people.hold(household, person);
         Instant at = given.at().toInstant();
         DoseCase of = of(
@@ -142,31 +142,31 @@ class DoseBook implements RestoredRoom {
                 .getFirst();
         Product product =
                 of.formulary().product(given.product()).orElseThrow(() -> new NotHere("medicine " + given.product()));
-        Verdict verdict = withUnreadable(of, of.gate().judge(product, given.units(), at, of.now()));
+        DoseVerdict verdict = withUnreadable(of, of.gate().judge(product, given.units(), at, of.now()));
         return switch (verdict) {
-            case Verdict.Allowed allowed -> {
+            case DoseVerdict.Allowed allowed -> {
                 write(household, person, product, given, "");
                 yield allowed;
             }
-            case Verdict.Stopped stopped
+            case DoseVerdict.Stopped stopped
             when !given.over().isBlank() -> {
                 String reasons = stopped.objections().stream()
-                        .map(Verdict.Objection::says)
+                        .map(DoseVerdict.Objection::says)
                         .collect(Collectors.joining(" "));
                 write(household, person, product, given, given.over().strip() + " (although: " + reasons + ")");
-                yield new Verdict.Allowed(List.of());
+                yield new DoseVerdict.Allowed(List.of());
             }
-            case Verdict.Stopped stopped -> stopped;
-            case Verdict.Refused refused -> refused;
+            case DoseVerdict.Stopped stopped -> stopped;
+            case DoseVerdict.Refused refused -> refused;
         };
     }
 
     /** What cannot be read may have been anything: it takes a reason to go on beside it. */
-    private static Verdict withUnreadable(DoseCase of, Verdict verdict) {
-        List<Verdict.Objection> unknown = of.kept().stream()
+    private static DoseVerdict withUnreadable(DoseCase of, DoseVerdict verdict) {
+        List<DoseVerdict.Objection> unknown = of.kept().stream()
                 .filter(k -> k.noted().unreadable())
-                .map(k -> new Verdict.Objection(
-                        Verdict.Kind.NOT_SAID,
+                .map(k -> new DoseVerdict.Objection(
+                        DoseVerdict.Kind.NOT_SAID,
                         "What was noted at " + Moments.dated(k.at(), ZoneOffset.UTC)
                                 + " cannot be read: count it as taken."))
                 .toList();
@@ -174,11 +174,11 @@ class DoseBook implements RestoredRoom {
             return verdict;
         }
         return switch (verdict) {
-            case Verdict.Allowed allowed -> new Verdict.Stopped(unknown);
-            case Verdict.Stopped stopped ->
-                new Verdict.Stopped(Stream.concat(stopped.objections().stream(), unknown.stream())
+            case DoseVerdict.Allowed allowed -> new DoseVerdict.Stopped(unknown);
+            case DoseVerdict.Stopped stopped ->
+                new DoseVerdict.Stopped(Stream.concat(stopped.objections().stream(), unknown.stream())
                         .toList());
-            case Verdict.Refused refused -> refused;
+            case DoseVerdict.Refused refused -> refused;
         };
     }
 
@@ -205,9 +205,10 @@ class DoseBook implements RestoredRoom {
         for (Given given : several) {
             String when = Moments.dated(given.at().toInstant(), given.at().getZone());
             switch (note(household, person, given)) {
-                case Verdict.Allowed allowed -> {}
-                case Verdict.Stopped stopped -> stopped.objections().forEach(o -> against.add(when + ": " + o.says()));
-                case Verdict.Refused refused ->
+                case DoseVerdict.Allowed allowed -> {}
+                case DoseVerdict.Stopped stopped ->
+                    stopped.objections().forEach(o -> against.add(when + ": " + o.says()));
+                case DoseVerdict.Refused refused ->
                     against.add(when + ": " + refused.objection().says());
             }
         }

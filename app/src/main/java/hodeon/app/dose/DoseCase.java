@@ -1,9 +1,9 @@
 package hodeon.app.dose;
 
 import hodeon.app.people.PeopleService;
-import hodeon.core.medication.DoseGate;
 import hodeon.core.medication.Patient;
 import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.gate.DoseGate;
 import java.time.Instant;
 import java.util.List;
 

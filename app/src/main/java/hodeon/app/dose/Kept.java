@@ -1,6 +1,6 @@
 package hodeon.app.dose;
 
-import hodeon.core.medication.GivenDose;
+import hodeon.core.medication.gate.GivenDose;
 import hodeon.core.units.Dose;
 import java.time.Instant;
 import java.util.Map;

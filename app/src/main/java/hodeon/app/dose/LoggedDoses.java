@@ -4,10 +4,10 @@ import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.usage.Knowledge;
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.medication.Moments;
-import hodeon.core.medication.Verdict;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
+import hodeon.core.medication.gate.DoseVerdict;
+import hodeon.core.medication.gate.Moments;
 import java.math.BigDecimal;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -70,22 +70,22 @@ public class LoggedDoses {
                                 + " is not written down among your people.");
                         return;
                     }
-                    Verdict verdict = book.note(
+                    DoseVerdict verdict = book.note(
                             household,
                             person.get().id(),
                             new DoseBook.Given(
                                     product.id(), units, note.at(), note.by(), note.over(), Optional.of(note.id())));
                     switch (verdict) {
-                        case Verdict.Allowed allowed ->
+                        case DoseVerdict.Allowed allowed ->
                             counted.add(says + " is on the dose clock of " + note.who() + ", given "
                                     + Moments.said(
                                             note.at().toInstant(), note.at().getZone())
                                     + ".");
-                        case Verdict.Stopped stopped -> stopped.objections().forEach(o -> against.add(o.says()));
-                        case Verdict.Refused refused
+                        case DoseVerdict.Stopped stopped -> stopped.objections().forEach(o -> against.add(o.says()));
+                        case DoseVerdict.Refused refused
                         when note.over().isBlank() ->
                             against.add(refused.objection().says());
-                        case Verdict.Refused refused ->
+                        case DoseVerdict.Refused refused ->
                             counted.add(says + " is on no dose clock. "
                                     + refused.objection().says());
                     }

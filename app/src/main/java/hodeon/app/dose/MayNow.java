@@ -1,10 +1,10 @@
 package hodeon.app.dose;
 
 import hodeon.core.medication.DoseAnswer;
-import hodeon.core.medication.DoseGate;
-import hodeon.core.medication.Moments;
-import hodeon.core.medication.NextDose;
 import hodeon.core.medication.formulary.Product;
+import hodeon.core.medication.gate.DoseGate;
+import hodeon.core.medication.gate.Moments;
+import hodeon.core.medication.gate.NextDose;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;

@@ -4,10 +4,10 @@ import hodeon.app.household.Member;
 import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.stock.StockService;
-import hodeon.core.medication.Bag;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Direction;
 import hodeon.core.medication.DoseAnswer;
+import hodeon.core.medication.amount.MixUps;
 import hodeon.core.medication.formulary.Product;
 import java.time.ZoneId;
 import java.util.List;
@@ -81,7 +81,7 @@ class SheetController {
         model.addAttribute(
                 "lines",
                 shown.stream().map(p -> line(of.gate().answer(p, of.now()))).toList());
-        model.addAttribute("mixUps", Bag.mixUps(of.formulary(), bag));
+        model.addAttribute("mixUps", MixUps.mixUps(of.formulary(), bag));
         model.addAttribute("q", q);
         model.addAttribute("all", all);
         return "dose/sheet";

@@ -1,8 +1,8 @@
 package hodeon.app.dose;
 
-import hodeon.core.medication.DoseClock.Counted;
-import hodeon.core.medication.Moments;
-import hodeon.core.medication.Tally;
+import hodeon.core.medication.gate.DoseClock.Counted;
+import hodeon.core.medication.gate.DoseTally;
+import hodeon.core.medication.gate.Moments;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -36,7 +36,8 @@ record Strip(List<Bar> bars, List<Tick> ticks, String nowX, String nextX) {
 
     record Tick(String x, String label) {}
 
-    static Strip of(Tally tally, Function<BigDecimal, String> says, Instant now, Optional<Instant> next, ZoneId zone) {
+    static Strip of(
+            DoseTally tally, Function<BigDecimal, String> says, Instant now, Optional<Instant> next, ZoneId zone) {
         double most = tally.doses().stream()
                 .mapToDouble(d -> d.amount().doubleValue())
                 .max()

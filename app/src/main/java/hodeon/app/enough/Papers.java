@@ -1,9 +1,9 @@
 package hodeon.app.enough;
 
+import hodeon.core.brief.Passage;
 import hodeon.core.catalogue.Crossing.Border;
 import hodeon.core.catalogue.Crossing.Cabin;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.trip.Passage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

@@ -4,7 +4,7 @@ import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.medication.TripSupply;
+import hodeon.core.medication.amount.TripSupply;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import java.math.BigDecimal;

@@ -5,7 +5,7 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseSheet;
-import hodeon.core.medication.TripSupply;
+import hodeon.core.medication.amount.TripSupply;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.party.Age;
 import java.math.BigDecimal;

@@ -6,4 +6,4 @@ package hodeon.app.find;
  * @param kind trip, kit, person, supply or problem
  * @param hint what tells it from others of its name
  */
-record Found(String kind, String name, String hint, String address) {}
+public record Found(String kind, String name, String hint, String address) {}

@@ -2,8 +2,8 @@ package hodeon.app.kit;
 
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Tag;
-import hodeon.core.kit.Absence;
-import hodeon.core.kit.Absence.Because;
+import hodeon.core.plan.tradeoff.Absence;
+import hodeon.core.plan.tradeoff.Absence.Because;
 import java.util.stream.Collectors;
 
 /** What a leader would ask about and not find on the mat, in one sentence. */

@@ -1,8 +1,8 @@
 package hodeon.app.kit;
 
 import hodeon.app.shell.Figures;
-import hodeon.core.kit.Plan;
-import hodeon.core.trip.Limits;
+import hodeon.core.brief.Limits;
+import hodeon.core.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,9 +1,9 @@
 package hodeon.app.kit;
 
 import hodeon.app.shell.Figures;
-import hodeon.core.kit.Plan;
-import hodeon.core.kit.Planner;
-import hodeon.core.kit.choice.Solution;
+import hodeon.core.choice.Solution;
+import hodeon.core.plan.Plan;
+import hodeon.core.plan.Planner;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;

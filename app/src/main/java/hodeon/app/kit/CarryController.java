@@ -2,7 +2,7 @@ package hodeon.app.kit;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
-import hodeon.core.kit.Carry;
+import hodeon.core.packing.Carry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,8 +1,8 @@
 package hodeon.app.kit;
 
 import hodeon.app.household.Member;
-import hodeon.core.kit.Curve;
-import hodeon.core.kit.Plan;
+import hodeon.core.plan.Plan;
+import hodeon.core.plan.tradeoff.Curve;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;

@@ -1,7 +1,7 @@
 package hodeon.app.kit;
 
 import hodeon.core.catalogue.Severity;
-import hodeon.core.kit.IfItHappens;
+import hodeon.core.plan.tradeoff.IfItHappens;
 import java.util.List;
 import java.util.stream.IntStream;
 

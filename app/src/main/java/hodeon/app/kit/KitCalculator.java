@@ -3,25 +3,25 @@ package hodeon.app.kit;
 import hodeon.app.need.Forecasts;
 import hodeon.app.usage.Known;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Absence;
-import hodeon.core.kit.Cap;
-import hodeon.core.kit.Carry;
-import hodeon.core.kit.Curve;
-import hodeon.core.kit.Exclusion;
-import hodeon.core.kit.Holds;
-import hodeon.core.kit.IfItHappens;
-import hodeon.core.kit.KitQuestion;
-import hodeon.core.kit.NextGrams;
-import hodeon.core.kit.Plan;
-import hodeon.core.kit.Planner;
-import hodeon.core.kit.Prune;
-import hodeon.core.kit.Rehearsal;
-import hodeon.core.kit.RehearsalResult;
-import hodeon.core.kit.Scope;
-import hodeon.core.kit.SmallestModule;
-import hodeon.core.kit.Sorting;
-import hodeon.core.kit.choice.Choice.Floor;
-import hodeon.core.kit.choice.Marginal;
+import hodeon.core.choice.Choice.Floor;
+import hodeon.core.choice.Marginal;
+import hodeon.core.packing.Carry;
+import hodeon.core.plan.Cap;
+import hodeon.core.plan.Exclusion;
+import hodeon.core.plan.Holds;
+import hodeon.core.plan.KitQuestion;
+import hodeon.core.plan.Plan;
+import hodeon.core.plan.Planner;
+import hodeon.core.plan.Scope;
+import hodeon.core.plan.tradeoff.Absence;
+import hodeon.core.plan.tradeoff.Curve;
+import hodeon.core.plan.tradeoff.IfItHappens;
+import hodeon.core.plan.tradeoff.NextGrams;
+import hodeon.core.plan.tradeoff.Prune;
+import hodeon.core.plan.tradeoff.Rehearsal;
+import hodeon.core.plan.tradeoff.RehearsalResult;
+import hodeon.core.plan.tradeoff.SmallestModule;
+import hodeon.core.plan.tradeoff.Sorting;
 import hodeon.core.units.Mass;
 import java.time.Duration;
 import java.util.LinkedHashMap;
@@ -146,7 +146,7 @@ class KitCalculator {
     }
 
     Rehearsal rehearsal(TripCase of, Holds holds, Map<String, Integer> pieces) {
-        return new Planner(question(of, holds)).rehearsal(pieces);
+        return Rehearsal.of(question(of, holds), pieces);
     }
 
     Sorting sort(TripCase of, Holds holds, Map<String, Integer> have, double secondGrams) {

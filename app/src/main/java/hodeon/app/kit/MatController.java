@@ -4,7 +4,7 @@ import hodeon.app.household.Member;
 import hodeon.app.kit.MatService.Change;
 import hodeon.app.kit.MatService.Changed;
 import hodeon.app.shell.Figures;
-import hodeon.core.kit.Plan;
+import hodeon.core.plan.Plan;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;

@@ -1,13 +1,13 @@
 package hodeon.app.kit;
 
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
-import hodeon.core.kit.Plan;
 import hodeon.core.need.Exposure;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.party.Person;
-import hodeon.core.trip.Trip;
+import hodeon.core.plan.Plan;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

@@ -5,7 +5,7 @@ import hodeon.app.storage.RestoredRoom;
 import hodeon.app.trip.StoredTrip;
 import hodeon.app.trip.TripService;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Holds;
+import hodeon.core.plan.Holds;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;

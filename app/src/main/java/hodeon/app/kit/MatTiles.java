@@ -7,7 +7,7 @@ import hodeon.app.kit.MatView.Tile;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Exclusion;
+import hodeon.core.plan.Exclusion;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

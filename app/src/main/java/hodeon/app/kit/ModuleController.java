@@ -1,9 +1,9 @@
 package hodeon.app.kit;
 
 import hodeon.app.household.Member;
-import hodeon.core.kit.KitQuestion;
-import hodeon.core.kit.Scope;
-import hodeon.core.kit.SmallestModule;
+import hodeon.core.plan.KitQuestion;
+import hodeon.core.plan.Scope;
+import hodeon.core.plan.tradeoff.SmallestModule;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;

@@ -7,7 +7,7 @@ import hodeon.app.trip.StoredTrip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.DoseSheet;
-import hodeon.core.medication.Instead;
+import hodeon.core.medication.Substitute;
 import hodeon.core.medication.Suitability;
 import hodeon.core.medication.formulary.Formulary;
 import java.util.ArrayList;
@@ -55,7 +55,7 @@ public class PartySuitability {
      */
     public Map<Supply, List<Unsuited>> unsuited(
             StoredTrip trip, Catalogue catalogue, Suitability suitability, List<Supply> supplies, Set<String> there) {
-        Instead instead = new Instead(catalogue, medicines.of(trip.householdId()), sheet(trip.householdId()));
+        Substitute instead = new Substitute(catalogue, medicines.of(trip.householdId()), sheet(trip.householdId()));
         Map<Supply, List<Unsuited>> found = new LinkedHashMap<>();
         List<Going> going = going(trip);
         for (Supply supply : supplies) {

@@ -3,7 +3,7 @@ package hodeon.app.kit;
 import hodeon.app.usage.Knowledge;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Plan;
+import hodeon.core.plan.Plan;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;

@@ -2,7 +2,7 @@ package hodeon.app.kit;
 
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Plan;
+import hodeon.core.plan.Plan;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;

@@ -2,8 +2,8 @@ package hodeon.app.kit;
 
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Plan;
-import hodeon.core.kit.Prune;
+import hodeon.core.plan.Plan;
+import hodeon.core.plan.tradeoff.Prune;
 import java.util.List;
 import java.util.Locale;
 

@@ -3,7 +3,7 @@ package hodeon.app.kit;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Fit;
 import hodeon.core.catalogue.Tag;
-import hodeon.core.kit.Exclusion;
+import hodeon.core.plan.Exclusion;
 import java.util.List;
 import java.util.stream.Collectors;
 

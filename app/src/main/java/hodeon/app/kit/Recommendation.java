@@ -1,6 +1,6 @@
 package hodeon.app.kit;
 
-import hodeon.core.kit.choice.Solution;
+import hodeon.core.choice.Solution;
 import java.util.Map;
 
 /**

@@ -1,10 +1,10 @@
 package hodeon.app.kit;
 
 import hodeon.app.need.Forecasts;
-import hodeon.core.kit.Holds;
-import hodeon.core.kit.KitQuestion;
-import hodeon.core.kit.Planner;
-import hodeon.core.kit.choice.Solution;
+import hodeon.core.choice.Solution;
+import hodeon.core.plan.Holds;
+import hodeon.core.plan.KitQuestion;
+import hodeon.core.plan.Planner;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Objects;

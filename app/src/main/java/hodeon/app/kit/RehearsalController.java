@@ -4,10 +4,11 @@ import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.trip.Progress;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.KitQuestion;
-import hodeon.core.kit.Rehearsal;
-import hodeon.core.kit.RehearsalResult;
-import hodeon.core.kit.RehearsalResult.Estimate;
+import hodeon.core.plan.KitQuestion;
+import hodeon.core.plan.NeededStep;
+import hodeon.core.plan.tradeoff.Rehearsal;
+import hodeon.core.plan.tradeoff.RehearsalResult;
+import hodeon.core.plan.tradeoff.RehearsalResult.Estimate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -127,7 +128,7 @@ class RehearsalController {
         Rehearsal rehearsal = calculator.rehearsal(mat.of(), mat.along(), mat.pieces());
         return rehearsal.replay(SEED, trip - 1L).stream()
                 .map(p -> {
-                    KitQuestion.NeededStep step = question.steps().get(rehearsal.use(p.want()));
+                    NeededStep step = question.steps().get(rehearsal.use(p.want()));
                     String given = p.given().stream()
                             .map(g -> given(g, question, before))
                             .collect(Collectors.joining(", "));

@@ -1,9 +1,9 @@
 package hodeon.app.kit;
 
 import hodeon.app.usage.Known;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.medication.Suitability;
-import hodeon.core.trip.Trip;
 
 /**
  * A trip together with what its household knows: everything an answer depends on besides what the user holds.

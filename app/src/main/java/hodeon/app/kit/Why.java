@@ -3,10 +3,10 @@ package hodeon.app.kit;
 import hodeon.app.kit.KitCalculator.Weighing;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Plan;
-import hodeon.core.kit.choice.Choice.Floor;
+import hodeon.core.choice.Choice.Floor;
 import hodeon.core.need.PooledNeed;
 import hodeon.core.need.ProblemForecast;
+import hodeon.core.plan.Plan;
 import java.util.Comparator;
 import java.util.Optional;
 

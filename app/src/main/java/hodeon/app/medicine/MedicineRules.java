@@ -1,6 +1,6 @@
 package hodeon.app.medicine;
 
-import hodeon.core.medication.TripSupply;
+import hodeon.core.medication.amount.TripSupply;
 import hodeon.core.medication.formulary.Tradition;
 import java.util.OptionalInt;
 

@@ -1,13 +1,13 @@
 package hodeon.app.need;
 
 import hodeon.app.shell.Figures;
+import hodeon.core.brief.Adjustments;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.evidence.Basis;
 import hodeon.core.evidence.Rate;
 import hodeon.core.need.Exposure;
 import hodeon.core.need.ProblemForecast;
-import hodeon.core.trip.Adjustments;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.ArrayList;

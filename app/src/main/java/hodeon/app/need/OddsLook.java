@@ -1,10 +1,10 @@
 package hodeon.app.need;
 
+import hodeon.core.brief.Trip;
 import hodeon.core.party.Age;
 import hodeon.core.party.Party;
 import hodeon.core.party.Person;
 import hodeon.core.party.Training;
-import hodeon.core.trip.Trip;
 import hodeon.core.units.Mass;
 import java.util.ArrayList;
 import java.util.List;

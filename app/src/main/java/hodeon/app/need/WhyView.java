@@ -1,6 +1,7 @@
 package hodeon.app.need;
 
 import hodeon.app.shell.Figures;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Repeat;
 import hodeon.core.catalogue.Severity;
@@ -9,7 +10,6 @@ import hodeon.core.evidence.Rate;
 import hodeon.core.need.Distribution;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.need.StepForecast;
-import hodeon.core.trip.Trip;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;

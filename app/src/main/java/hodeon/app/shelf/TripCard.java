@@ -3,7 +3,7 @@ package hodeon.app.shelf;
 import hodeon.app.ready.Want;
 import hodeon.app.shell.Figures;
 import hodeon.app.trip.StoredTrip;
-import hodeon.core.trip.Trip;
+import hodeon.core.brief.Trip;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;

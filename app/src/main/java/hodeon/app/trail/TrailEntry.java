@@ -1,9 +1,9 @@
 package hodeon.app.trail;
 
 import hodeon.app.usage.UseLog;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.notice.Faults;
-import hodeon.core.trip.Trip;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.time.ZoneId;

@@ -1,6 +1,6 @@
 package hodeon.app.trip;
 
-import hodeon.core.trip.Trip;
+import hodeon.core.brief.Trip;
 import java.util.List;
 
 /** A checked brief: the trip, and the rows its party was typed in. */

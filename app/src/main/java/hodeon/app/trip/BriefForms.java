@@ -2,13 +2,13 @@ package hodeon.app.trip;
 
 import hodeon.app.trip.BriefForm.LegForm;
 import hodeon.app.trip.BriefForm.PersonForm;
+import hodeon.core.brief.Leg;
+import hodeon.core.brief.Limits;
+import hodeon.core.brief.Means;
+import hodeon.core.brief.Trip;
 import hodeon.core.medication.Patient;
 import hodeon.core.party.Age;
 import hodeon.core.party.Person;
-import hodeon.core.trip.Leg;
-import hodeon.core.trip.Limits;
-import hodeon.core.trip.Means;
-import hodeon.core.trip.Trip;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;

@@ -1,8 +1,8 @@
 package hodeon.app.trip;
 
-import hodeon.core.trip.Activity;
-import hodeon.core.trip.Environment;
-import hodeon.core.trip.Leg;
+import hodeon.core.brief.Activity;
+import hodeon.core.brief.Environment;
+import hodeon.core.brief.Leg;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;

@@ -1,11 +1,11 @@
 package hodeon.app.trip;
 
 import hodeon.app.trip.BriefForm.LegForm;
-import hodeon.core.trip.Activity;
-import hodeon.core.trip.Environment;
-import hodeon.core.trip.Reach;
-import hodeon.core.trip.Season;
-import hodeon.core.trip.Stance;
+import hodeon.core.brief.Activity;
+import hodeon.core.brief.Environment;
+import hodeon.core.brief.Reach;
+import hodeon.core.brief.Season;
+import hodeon.core.brief.Stance;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

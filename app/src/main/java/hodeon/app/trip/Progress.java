@@ -1,7 +1,7 @@
 package hodeon.app.trip;
 
 import hodeon.app.shell.Figures;
-import hodeon.core.trip.Trip;
+import hodeon.core.brief.Trip;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;

@@ -1,9 +1,9 @@
 package hodeon.app.trip;
 
+import hodeon.core.brief.route.Pace;
+import hodeon.core.brief.route.Route;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
-import hodeon.core.route.Pace;
-import hodeon.core.route.Route;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Map;

@@ -1,8 +1,8 @@
 package hodeon.app.trip;
 
+import hodeon.core.brief.route.Route;
+import hodeon.core.brief.route.Route.Point;
 import hodeon.core.notice.Faults;
-import hodeon.core.route.Route;
-import hodeon.core.route.Route.Point;
 import io.jenetics.jpx.GPX;
 import io.jenetics.jpx.Track;
 import io.jenetics.jpx.TrackSegment;

@@ -1,9 +1,9 @@
 package hodeon.app.trip;
 
 import hodeon.app.shell.Figures;
-import hodeon.core.route.Pace;
-import hodeon.core.route.Route;
-import hodeon.core.trip.Trip;
+import hodeon.core.brief.Trip;
+import hodeon.core.brief.route.Pace;
+import hodeon.core.brief.route.Route;
 import java.util.Locale;
 
 /**

@@ -1,6 +1,6 @@
 package hodeon.app.trip;
 
-import hodeon.core.trip.Stance;
+import hodeon.core.brief.Stance;
 import java.util.Map;
 
 /** What a later room knows of the difference a stance makes to a trip; in a few words for each. */

@@ -1,6 +1,6 @@
 package hodeon.app.trip;
 
-import hodeon.core.trip.Trip;
+import hodeon.core.brief.Trip;
 import java.util.List;
 import java.util.UUID;
 

@@ -1,9 +1,9 @@
 package hodeon.app.trip;
 
-import hodeon.core.trip.Carriage;
-import hodeon.core.trip.Season;
-import hodeon.core.trip.Stance;
-import hodeon.core.trip.Thrift;
+import hodeon.core.brief.Carriage;
+import hodeon.core.brief.Season;
+import hodeon.core.brief.Stance;
+import hodeon.core.brief.Thrift;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;

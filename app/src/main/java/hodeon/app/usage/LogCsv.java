@@ -1,10 +1,10 @@
 package hodeon.app.usage;
 
 import hodeon.app.shell.Csv;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.notice.Faults;
-import hodeon.core.trip.Trip;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;

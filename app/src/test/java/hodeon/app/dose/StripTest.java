@@ -2,8 +2,8 @@ package hodeon.app.dose;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hodeon.core.medication.DoseClock.Counted;
-import hodeon.core.medication.Tally;
+import hodeon.core.medication.gate.DoseClock.Counted;
+import hodeon.core.medication.gate.DoseTally;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -22,7 +22,7 @@ class StripTest {
     }
 
     private static Strip strip(Optional<Instant> next, Counted... taken) {
-        Tally tally = new Tally("x", "x", true, BigDecimal.ZERO, Optional.empty(), true, List.of(taken));
+        DoseTally tally = new DoseTally("x", "x", true, BigDecimal.ZERO, Optional.empty(), true, List.of(taken));
         return Strip.of(tally, mg -> mg + " mg", NOW, next, BERLIN);
     }
 

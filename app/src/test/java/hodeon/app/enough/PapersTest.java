@@ -2,10 +2,10 @@ package hodeon.app.enough;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hodeon.core.catalogue.CatalogueReader;
+import hodeon.core.brief.Passage;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.need.Drivers;
-import hodeon.core.trip.Passage;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;

@@ -2,8 +2,8 @@ package hodeon.app.kit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hodeon.core.kit.Plan;
-import hodeon.core.trip.Limits;
+import hodeon.core.brief.Limits;
+import hodeon.core.plan.Plan;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;

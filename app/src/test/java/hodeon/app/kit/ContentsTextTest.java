@@ -3,7 +3,7 @@ package hodeon.app.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.CatalogueReader;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.need.Drivers;
 import hodeon.core.notice.Faults;
 import org.junit.jupiter.api.Test;

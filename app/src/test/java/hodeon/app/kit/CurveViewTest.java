@@ -3,10 +3,10 @@ package hodeon.app.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.CatalogueReader;
-import hodeon.core.kit.Curve;
-import hodeon.core.kit.Plan;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.need.Drivers;
+import hodeon.core.plan.Plan;
+import hodeon.core.plan.tradeoff.Curve;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;

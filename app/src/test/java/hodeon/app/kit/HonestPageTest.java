@@ -8,7 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.StockTest;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.kit.Plan;
+import hodeon.core.plan.Plan;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;

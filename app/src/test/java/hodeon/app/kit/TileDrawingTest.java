@@ -3,9 +3,9 @@ package hodeon.app.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.catalogue.Form;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.need.Drivers;
 import java.util.List;
 import org.junit.jupiter.api.Test;

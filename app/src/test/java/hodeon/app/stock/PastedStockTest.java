@@ -2,7 +2,7 @@ package hodeon.app.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hodeon.core.catalogue.CatalogueReader;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.need.Drivers;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -3,8 +3,8 @@ package hodeon.app.trail;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.need.Drivers;
 import java.util.List;
 import java.util.stream.Stream;

@@ -2,14 +2,14 @@ package hodeon.app.trip;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hodeon.core.brief.Carriage;
+import hodeon.core.brief.Means;
+import hodeon.core.brief.Reach;
+import hodeon.core.brief.Surroundings;
+import hodeon.core.brief.Thrift;
+import hodeon.core.brief.Trip;
 import hodeon.core.notice.Fault;
 import hodeon.core.party.Person;
-import hodeon.core.trip.Carriage;
-import hodeon.core.trip.Means;
-import hodeon.core.trip.Reach;
-import hodeon.core.trip.Surroundings;
-import hodeon.core.trip.Thrift;
-import hodeon.core.trip.Trip;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;

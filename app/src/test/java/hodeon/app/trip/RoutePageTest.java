@@ -11,8 +11,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
+import hodeon.core.brief.route.Route;
 import hodeon.core.notice.Faults;
-import hodeon.core.route.Route;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

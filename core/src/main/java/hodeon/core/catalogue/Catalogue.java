@@ -1,5 +1,6 @@
 package hodeon.core.catalogue;
 
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.evidence.Rate;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -32,7 +32,7 @@ public record Caution(Kind kind, Level level, String because, String says, Strin
         DAYS_RUNNING
     }
 
-    static Caution ask(Kind kind, String because, String says, String source) {
+    public static Caution ask(Kind kind, String because, String says, String source) {
         return new Caution(kind, Level.ASK, because, says, source);
     }
 

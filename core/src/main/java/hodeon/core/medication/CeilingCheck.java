@@ -20,11 +20,11 @@ import java.util.Optional;
  * child of 12.4 kg. 186 mg at once is within 20 mg a kilogram. In 24 h four such doses fit, 744 mg, and 75 mg a kilogram are
  * 930 mg: the 4,000 mg that were written down are never said.
  */
-final class CeilingCheck {
+public final class CeilingCheck {
 
     private final Formulary formulary;
 
-    CeilingCheck(Formulary formulary) {
+    public CeilingCheck(Formulary formulary) {
         this.formulary = formulary;
     }
 
@@ -57,7 +57,7 @@ final class CeilingCheck {
     }
 
     /** The most in 24 hours that is ever said of an ingredient for somebody; empty where no ceiling is known. */
-    Optional<Dose> day(String ingredient, Patient patient) {
+    public Optional<Dose> day(String ingredient, Patient patient) {
         Ceilings ceilings = formulary.ceilings(ingredient);
         Optional<Dose> byMass = patient.weighed().flatMap(w -> ceilings.dayFor(w.kilograms()));
         return ceilings.day()

@@ -65,7 +65,7 @@ public record Direction(
     }
 
     /** Most in 24 hours, where a mass is needed and not known by what was said without it. */
-    Dose day(Optional<BigDecimal> kilograms) {
+    public Dose day(Optional<BigDecimal> kilograms) {
         return least(
                 perKilogramADay.stream()
                         .flatMap(each -> kilograms.stream().map(kg -> Product.times(each, kg, RoundingMode.FLOOR))),
@@ -81,11 +81,11 @@ public record Direction(
     }
 
     /** What works on the spot is directed only by name. */
-    boolean covers(Product product) {
+    public boolean covers(Product product) {
         return form.map(f -> f == product.form()).orElse(!product.form().onTheSpot());
     }
 
-    boolean holdsAt(Age age) {
+    public boolean holdsAt(Age age) {
         return from.filter(age::under).isEmpty()
                 && to.filter(t -> !age.under(t)).isEmpty();
     }

@@ -100,7 +100,7 @@ public final class DoseSheet {
     }
 
     /** The label's line for somebody and what a product or ingredient is labelled as, if there is one. */
-    Optional<LabelLine.Found> line(String of, Patient patient) {
+    public Optional<LabelLine.Found> line(String of, Patient patient) {
         return formulary
                 .labelOf(of, tradition)
                 .filter(l -> l.measure() == Label.Measure.MILLIGRAMS)
@@ -109,7 +109,7 @@ public final class DoseSheet {
                         : Optional.empty());
     }
 
-    static Comparator<Caution> gravestFirst() {
+    public static Comparator<Caution> gravestFirst() {
         return Comparator.comparing(Caution::level).reversed();
     }
 

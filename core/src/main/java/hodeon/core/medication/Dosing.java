@@ -59,7 +59,7 @@ public record Dosing(
     }
 
     /** The most at once after some were taken, or not. */
-    BigDecimal mostNow(boolean isFirst) {
+    public BigDecimal mostNow(boolean isFirst) {
         return isFirst ? mostEver() : most;
     }
 

@@ -12,7 +12,7 @@ import java.util.Optional;
  * What a label says of somebody: one of its lines, or why none holds. Where it names masses as well as ages both bind, also
  * a light twelve-year-old whose own line names no mass: the line with the smaller dose is taken.
  */
-sealed interface LabelLine {
+public sealed interface LabelLine {
 
     /** Who is grown goes by age alone where the label's line for grown people names no mass. */
     Age GROWN = Age.ofYears(18);

@@ -1,11 +1,11 @@
 package hodeon.core.need;
 
+import hodeon.core.brief.Leg;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.party.AgeBand;
 import hodeon.core.party.Person;
-import hodeon.core.trip.Leg;
-import hodeon.core.trip.Trip;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -1,10 +1,10 @@
 package hodeon.core.need;
 
+import hodeon.core.brief.Adjustments;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Step;
-import hodeon.core.trip.Adjustments;
-import hodeon.core.trip.Trip;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package hodeon.core.need;
 
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.evidence.Rate;
-import hodeon.core.trip.Trip;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -43,35 +43,6 @@ public record PackCode(
     private static final Pattern SYMBOLOGY = Pattern.compile("^\\][A-Za-z]\\d");
     private static final Pattern PLAIN_ARTICLE = Pattern.compile("\\d{8}|\\d{12,14}");
 
-    /** A field by its number: its length, fixed or at most, and what it is. */
-    private record Field(int length, boolean fixed, boolean digits, String name) {}
-
-    private static final Map<String, Field> FIELDS = Map.ofEntries(
-            Map.entry("00", new Field(18, true, true, "shipping container")),
-            Map.entry("01", new Field(14, true, true, "article number")),
-            Map.entry("02", new Field(14, true, true, "contained article")),
-            Map.entry("10", new Field(20, false, false, "lot")),
-            Map.entry("11", new Field(6, true, true, "production date")),
-            Map.entry("12", new Field(6, true, true, "due date")),
-            Map.entry("13", new Field(6, true, true, "packaging date")),
-            Map.entry("15", new Field(6, true, true, "best-before date")),
-            Map.entry("16", new Field(6, true, true, "sell-by date")),
-            Map.entry("17", new Field(6, true, true, "expiry date")),
-            Map.entry("20", new Field(2, true, true, "variant")),
-            Map.entry("21", new Field(20, false, false, "serial number")),
-            Map.entry("22", new Field(20, false, false, "consumer variant")),
-            Map.entry("30", new Field(8, false, true, "count")),
-            Map.entry("37", new Field(8, false, true, "count")),
-            Map.entry("240", new Field(30, false, false, "additional number")),
-            Map.entry("241", new Field(30, false, false, "customer's number")),
-            Map.entry("7003", new Field(10, true, true, "expiry date with its hour")));
-
-    /** Digits of a field's number by its first two (GS1 General Specifications, section 3.2); the rest are no numbers. */
-    private static final Pattern TWO = Pattern.compile("00|01|02|1[0-35-7]|2[0-2]|30|37|9\\d");
-
-    private static final Pattern THREE = Pattern.compile("(2[3-5]|4[0-2]|71)\\d");
-    private static final Pattern FOUR = Pattern.compile("(3[1-69]|43|7[02]|8[0-2])\\d\\d");
-
     /**
      * Reads a code as a scanner types it: with or without brackets, with a leading symbology mark, its open fields ended
      * by FNC1 (sent as GS, character 29, or shown as {@code <GS>}). A bare article number of 8, 12, 13 or 14 digits is
@@ -133,7 +104,7 @@ public record PackCode(
         List<int[]> starts = new ArrayList<>();
         Matcher matcher = BRACKETED.matcher(code);
         while (matcher.find()) {
-            if (starts.isEmpty() || begins(matcher.group(1), code.substring(matcher.end()))) {
+            if (starts.isEmpty() || PackCodeField.begins(matcher.group(1), code.substring(matcher.end()))) {
                 starts.add(new int[] {matcher.start(), matcher.end()});
             }
         }
@@ -152,28 +123,11 @@ public record PackCode(
         return found;
     }
 
-    /** Whether a field of this number can begin here. */
-    private static boolean begins(String number, String behind) {
-        Field field = FIELDS.get(number);
-        if (field == null || !field.fixed()) {
-            return isNumber(number);
-        }
-        int next = behind.indexOf('(');
-        String value = (next < 0 ? behind : behind.substring(0, next)).strip();
-        return value.length() == field.length();
-    }
-
-    private static boolean isNumber(String number) {
-        return TWO.matcher(number).matches()
-                || THREE.matcher(number).matches()
-                || FOUR.matcher(number).matches();
-    }
-
     private static void take(Map<String, String> found, String number, String value, List<String> told, Faults faults) {
-        Field field = FIELDS.get(number);
+        PackCodeField field = PackCodeField.FIELDS.get(number);
         if (field != null) {
             put(found, number, field, value, faults);
-        } else if (isNumber(number)) {
+        } else if (PackCodeField.isNumber(number)) {
             told.add("The field (" + number + ") “" + value + "” is not known here and was stepped over.");
         } else {
             unknown(number, faults);
@@ -189,9 +143,9 @@ public record PackCode(
                 at++;
                 continue;
             }
-            String number = numberAt(code, at);
-            Field field = FIELDS.get(number);
-            if (field == null && !isNumber(number)) {
+            String number = PackCodeField.numberAt(code, at);
+            PackCodeField field = PackCodeField.FIELDS.get(number);
+            if (field == null && !PackCodeField.isNumber(number)) {
                 unknown(number, faults);
                 return found;
             }
@@ -200,7 +154,7 @@ public record PackCode(
                 start++;
             }
             StringBuilder value = new StringBuilder();
-            int most = field != null && field.fixed() ? field.length() : fixedLength(number);
+            int most = field != null && field.fixed() ? field.length() : PackCodeField.fixedLength(number);
             at = start;
             while (at < code.length() && value.length() < most && code.charAt(at) != SEPARATOR) {
                 char c = code.charAt(at);
@@ -222,26 +176,6 @@ public record PackCode(
         return c == SEPARATOR || Character.isWhitespace(c);
     }
 
-    /** Length of a field that is not read here; as many as there are up to a separator where it is not fixed. */
-    private static int fixedLength(String number) {
-        return switch (number.substring(0, 2)) {
-            case "31", "32", "33", "34", "35", "36" -> 6;
-            case "41" -> 13;
-            default -> Integer.MAX_VALUE;
-        };
-    }
-
-    /** The number of a field as long as its first digits say; what stands there where they say nothing. */
-    private static String numberAt(String code, int at) {
-        for (int length = 2; length <= 4; length++) {
-            String number = code.substring(at, Math.min(code.length(), at + length));
-            if (FIELDS.containsKey(number) || isNumber(number)) {
-                return number;
-            }
-        }
-        return code.substring(at, Math.min(code.length(), at + 2));
-    }
-
     private static void unknown(String number, Faults faults) {
         faults.add(
                 "code",
@@ -250,7 +184,8 @@ public record PackCode(
                 "Look whether a digit before it is missing or one too many");
     }
 
-    private static void put(Map<String, String> found, String number, Field field, String value, Faults faults) {
+    private static void put(
+            Map<String, String> found, String number, PackCodeField field, String value, Faults faults) {
         String where = "the " + field.name() + " (" + number + ")";
         boolean rightLength = field.fixed() ? value.length() == field.length() : value.length() <= field.length();
         if (!rightLength || value.isEmpty()) {

@@ -9,8 +9,8 @@ import static hodeon.core.medication.People.product;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.medication.Cautions.Acting;
 import hodeon.core.medication.formulary.BandLine;
 import hodeon.core.medication.formulary.DrugClass;
@@ -311,7 +311,7 @@ class CautionsTest {
 
     @Test
     void insteadComesWhatDoesTheSameAndIsSafeAndRatherWhatIsThere() {
-        Instead instead = new Instead(CATALOGUE, SHIPPED, new DoseSheet(SHIPPED, Tradition.BRITISH));
+        Substitute instead = new Substitute(CATALOGUE, SHIPPED, new DoseSheet(SHIPPED, Tradition.BRITISH));
         Patient thinned = aged("60", "70").having(Set.of(Condition.BLOOD_THINNER));
         assertThat(instead(instead, "ibuprofen", thinned, "paracetamol")).contains("paracetamol");
         assertThat(instead(instead, "antihistamine-drowsy", thinned)).contains("antihistamine-plain");
@@ -325,7 +325,7 @@ class CautionsTest {
                 .contains("child-paracetamol");
     }
 
-    private static Optional<String> instead(Instead instead, String supply, Patient patient, String... there) {
+    private static Optional<String> instead(Substitute instead, String supply, Patient patient, String... there) {
         return instead.of(CATALOGUE.supply(supply).orElseThrow(), patient, Set.of(there))
                 .map(Supply::id);
     }

@@ -15,25 +15,25 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Made-up people and directions for tests of medicines. */
-final class People {
+public final class People {
 
-    static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
-    static final Formulary SHIPPED = FormularyReader.shipped();
+    public static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
+    public static final Formulary SHIPPED = FormularyReader.shipped();
 
     private People() {}
 
-    static Patient adult() {
+    public static Patient adult() {
         return aged("40", "70");
     }
 
     /** @param kilograms empty where the mass is not known */
-    static Patient aged(String age, String kilograms) {
+    public static Patient aged(String age, String kilograms) {
         Patient patient = Patient.of("Beck", Age.parse(age).orElseThrow(), TODAY);
         return kilograms.isEmpty() ? patient : patient.weighing(new BigDecimal(kilograms), TODAY.minusMonths(1));
     }
 
     /** @param words conditions in the words of the reference files, with blanks between; may be empty or null */
-    static Set<Condition> conditions(String words) {
+    public static Set<Condition> conditions(String words) {
         return words == null || words.isBlank()
                 ? Set.of()
                 : Arrays.stream(words.split(" "))
@@ -41,16 +41,16 @@ final class People {
                         .collect(Collectors.toSet());
     }
 
-    static Product product(String id) {
+    public static Product product(String id) {
         return SHIPPED.product(id).orElseThrow();
     }
 
     /** Every 6 h, of paracetamol. */
-    static Direction direction(String perKilogram, long mostAtOnce, long day, boolean beyondLabel) {
+    public static Direction direction(String perKilogram, long mostAtOnce, long day, boolean beyondLabel) {
         return direction("paracetamol", perKilogram, mostAtOnce, 6, day, beyondLabel, "");
     }
 
-    static Direction direction(
+    public static Direction direction(
             String ingredient,
             String perKilogram,
             long mostAtOnce,

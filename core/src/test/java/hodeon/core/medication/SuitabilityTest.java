@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.CatalogueReader;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.medication.formulary.Tradition;
 import hodeon.core.need.Drivers;
 import hodeon.core.party.Age;

@@ -3,11 +3,11 @@ package hodeon.core.panel;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.Samples;
-import hodeon.core.kit.Holds;
-import hodeon.core.kit.KitQuestion;
-import hodeon.core.kit.Planner;
-import hodeon.core.kit.choice.Solution;
+import hodeon.core.choice.Solution;
 import hodeon.core.need.Forecast;
+import hodeon.core.plan.Holds;
+import hodeon.core.plan.KitQuestion;
+import hodeon.core.plan.Planner;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;

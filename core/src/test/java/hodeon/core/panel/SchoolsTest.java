@@ -3,10 +3,10 @@ package hodeon.core.panel;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.Samples;
+import hodeon.core.brief.Stance;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.trip.Stance;
-import hodeon.core.trip.Trip;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

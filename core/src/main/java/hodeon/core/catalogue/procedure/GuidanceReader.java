@@ -2,12 +2,12 @@ package hodeon.core.catalogue.procedure;
 
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.CatalogueFault;
 import hodeon.core.catalogue.Problem;
-import hodeon.core.catalogue.SectionFile;
-import hodeon.core.catalogue.SectionValues;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.file.CatalogueFault;
+import hodeon.core.catalogue.file.SectionFile;
+import hodeon.core.catalogue.file.SectionValues;
 import hodeon.core.catalogue.procedure.Procedure.Held;
 import java.util.ArrayList;
 import java.util.HashSet;

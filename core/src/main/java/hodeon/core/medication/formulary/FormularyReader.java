@@ -1,8 +1,8 @@
 package hodeon.core.medication.formulary;
 
-import hodeon.core.catalogue.CatalogueFault;
-import hodeon.core.catalogue.SectionFile;
-import hodeon.core.catalogue.SectionValues;
+import hodeon.core.catalogue.file.CatalogueFault;
+import hodeon.core.catalogue.file.SectionFile;
+import hodeon.core.catalogue.file.SectionValues;
 import hodeon.core.medication.formulary.Rule.Substance;
 import hodeon.core.medication.formulary.Rule.With;
 import hodeon.core.party.Age;

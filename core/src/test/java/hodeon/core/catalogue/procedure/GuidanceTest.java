@@ -3,8 +3,8 @@ package hodeon.core.catalogue.procedure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.Samples;
-import hodeon.core.catalogue.CatalogueFault;
 import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.file.CatalogueFault;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

@@ -2,8 +2,8 @@ package hodeon.core.medication.formulary;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hodeon.core.catalogue.CatalogueReader;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.need.Drivers;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.units.Dose;

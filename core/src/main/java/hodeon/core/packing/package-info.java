@@ -1,0 +1,5 @@
+/** Where the pieces of a plan lie. Start with {@link hodeon.core.packing.Carry}: who carries what. */
+@NullMarked
+package hodeon.core.packing;
+
+import org.jspecify.annotations.NullMarked;

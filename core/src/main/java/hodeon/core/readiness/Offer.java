@@ -1,0 +1,31 @@
+package hodeon.core.readiness;
+
+import hodeon.core.units.Money;
+
+/**
+ * A retail pack of a supply.
+ *
+ * @param name what the seller calls it
+ * @param pieces in one pack, 1 to 1,000
+ * @param price of one pack
+ */
+public record Offer(String name, int pieces, Money price) {
+
+    public static final int MOST_PIECES = 1_000;
+
+    public Offer {
+        if (pieces < 1 || pieces > MOST_PIECES) {
+            throw new IllegalArgumentException("A pack of " + pieces + " pieces is outside 1 to " + MOST_PIECES + ".");
+        }
+    }
+
+    /** In hundredths for each piece. */
+    public double perPiece() {
+        return (double) price.hundredths() / pieces;
+    }
+
+    /** Price of one piece for each year it is ready, in hundredths; its price at once if it lasts less than a day. */
+    public double perYearOfReadiness(long daysGood) {
+        return perPiece() / (Math.max(1, daysGood) / 365.25);
+    }
+}

@@ -1,5 +1,0 @@
-/** A way over land: how long it is, how much it climbs, how long it takes on foot. Start with {@link hodeon.core.route.Route}. */
-@NullMarked
-package hodeon.core.route;
-
-import org.jspecify.annotations.NullMarked;
