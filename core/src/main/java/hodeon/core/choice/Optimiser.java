@@ -129,14 +129,18 @@ public final class Optimiser {
         return new Solution.Found(listOf(quantities), worth, burden, Math.max(worth - burden, bound));
     }
 
-    /** The best with each piece count within {@code around} of the relaxed one rounded down or up. */
+    /**
+     * The best with each piece count within {@code around} of the relaxed one rounded down or up, and one further where any come: what
+     * a fraction of a whole pack would have done is left to others of the same kind.
+     */
     private Optional<int[]> rounded(double[] relaxed, int around, Duration patience) {
         int[] least = new int[relaxed.length];
         int[] most = new int[relaxed.length];
         for (int i = 0; i < relaxed.length; i++) {
             Candidate candidate = choice.candidates().get(i);
-            least[i] = Math.max(candidate.least(), (int) Math.floor(relaxed[i] + WHOLE) - around);
-            most[i] = Math.min(candidate.most(), (int) Math.ceil(relaxed[i] - WHOLE) + around);
+            int beside = relaxed[i] > WHOLE ? around + 1 : around;
+            least[i] = Math.max(candidate.least(), (int) Math.floor(relaxed[i] + WHOLE) - beside);
+            most[i] = Math.min(candidate.most(), (int) Math.ceil(relaxed[i] - WHOLE) + beside);
         }
         openPairs(relaxed, least, most);
         Formulation formulation = Formulation.earning(choice, least, most);
