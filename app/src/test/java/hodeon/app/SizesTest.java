@@ -2,7 +2,7 @@ package hodeon.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hodeon.app.stock.Place;
+import hodeon.app.stock.place.Place;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;

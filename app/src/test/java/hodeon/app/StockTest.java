@@ -1,9 +1,9 @@
 package hodeon.app;
 
-import hodeon.app.stock.Arrival;
-import hodeon.app.stock.Cause;
-import hodeon.app.stock.StockLedger;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Arrival;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.ledger.StockLedger;
 import hodeon.core.stock.PrintedExpiry;
 import java.time.LocalDate;
 import java.util.List;

@@ -1,13 +1,13 @@
 package hodeon.app.aid;
 
 import hodeon.app.aid.KitAtHand.Lying;
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
 import hodeon.app.need.Forecasts;
 import hodeon.app.shell.NotHere;
 import hodeon.app.stock.StockService;
-import hodeon.app.trip.Progress;
-import hodeon.app.trip.StoredTrip;
-import hodeon.app.trip.TripService;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Tag;

@@ -1,15 +1,15 @@
 package hodeon.app.aid;
 
-import hodeon.app.kit.Kit;
-import hodeon.app.kit.KitService;
-import hodeon.app.kit.MatService;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.KitService;
+import hodeon.app.mat.MatService;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
-import hodeon.app.stock.Place;
-import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
-import hodeon.app.trip.StoredTrip;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.party.Person;

@@ -1,7 +1,7 @@
 package hodeon.app.api;
 
+import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
-import hodeon.app.medicine.MedicineShelf;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;

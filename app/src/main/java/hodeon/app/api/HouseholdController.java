@@ -1,8 +1,8 @@
 package hodeon.app.api;
 
+import hodeon.app.brief.TripService;
 import hodeon.app.household.Member;
-import hodeon.app.kit.Plans;
-import hodeon.app.trip.TripService;
+import hodeon.app.kits.Plans;
 import hodeon.core.notice.Faults;
 import java.net.URI;
 import java.util.List;

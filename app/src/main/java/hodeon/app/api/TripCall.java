@@ -1,7 +1,7 @@
 package hodeon.app.api;
 
-import hodeon.app.trip.BriefForm;
-import hodeon.app.trip.StoredTrip;
+import hodeon.app.brief.form.BriefForm;
+import hodeon.app.brief.form.StoredTrip;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Tag;
 import java.time.LocalDate;

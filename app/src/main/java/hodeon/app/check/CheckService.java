@@ -1,12 +1,12 @@
 package hodeon.app.check;
 
 import hodeon.app.shell.NotHere;
-import hodeon.app.stock.Cause;
 import hodeon.app.stock.MissingThings;
-import hodeon.app.stock.Place;
-import hodeon.app.stock.Stock;
-import hodeon.app.stock.StockLedger;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.ledger.StockLedger;
+import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Rhythm;

@@ -1,10 +1,10 @@
 package hodeon.app.dose;
 
+import hodeon.app.brief.TripService;
+import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
-import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.DeviceZone;
-import hodeon.app.trip.TripService;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.gate.DoseVerdict;
 import hodeon.core.medication.gate.Moments;

@@ -1,10 +1,9 @@
 package hodeon.app.dose;
 
-import hodeon.app.medicine.MedicineShelf;
+import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.app.storage.RestoredRoom;
-import hodeon.app.usage.UseLog;
 import hodeon.core.medication.Patient;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
@@ -30,7 +29,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
@@ -247,9 +245,8 @@ class DoseBook implements RestoredRoom {
     }
 
     /** A note that is no longer in the log was written by mistake, and so were its doses. */
-    @EventListener
-    void removed(UseLog.Removed gone) {
-        doses.findByHouseholdIdAndLogEntry(gone.householdId(), gone.entryId())
+    void removed(UUID household, UUID logEntry) {
+        doses.findByHouseholdIdAndLogEntry(household, logEntry)
                 .forEach(row -> strike(row, "removing its note from the log"));
     }
 

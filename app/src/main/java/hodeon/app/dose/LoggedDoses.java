@@ -1,8 +1,8 @@
 package hodeon.app.dose;
 
-import hodeon.app.medicine.MedicineShelf;
+import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.people.PeopleService;
-import hodeon.app.usage.Knowledge;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
@@ -26,9 +26,9 @@ public class LoggedDoses {
     private final DoseBook book;
     private final PeopleService people;
     private final MedicineShelf medicines;
-    private final Knowledge knowledge;
+    private final HouseholdEvidence knowledge;
 
-    LoggedDoses(DoseBook book, PeopleService people, MedicineShelf medicines, Knowledge knowledge) {
+    LoggedDoses(DoseBook book, PeopleService people, MedicineShelf medicines, HouseholdEvidence knowledge) {
         this.book = book;
         this.people = people;
         this.medicines = medicines;
@@ -51,6 +51,11 @@ public class LoggedDoses {
      * @param against what speaks against it, each a sentence; then nothing of the note may be kept
      */
     public record Outcome(List<String> counted, List<String> against) {}
+
+    /** A note that is no longer in the log was written by mistake, and so were its doses. */
+    public void removed(UUID household, UUID note) {
+        book.removed(household, note);
+    }
 
     /** Whoever is not written down has no clock; that is told. */
     public Outcome take(UUID household, Note note) {

@@ -1,7 +1,7 @@
 package hodeon.app.dose;
 
+import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
-import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.stock.StockService;
 import hodeon.core.medication.Caution;

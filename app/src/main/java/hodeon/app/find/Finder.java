@@ -1,14 +1,14 @@
 package hodeon.app.find;
 
-import hodeon.app.kit.Kit;
-import hodeon.app.kit.KitService;
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.KitService;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Figures;
-import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
-import hodeon.app.trip.StoredTrip;
-import hodeon.app.trip.TripService;
-import hodeon.app.usage.Knowledge;
+import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Catalogue;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -33,7 +33,7 @@ class Finder {
     private final KitService kits;
     private final StockService stock;
     private final PeopleService people;
-    private final Knowledge knowledge;
+    private final HouseholdEvidence knowledge;
     private final Clock clock;
 
     Finder(
@@ -41,7 +41,7 @@ class Finder {
             KitService kits,
             StockService stock,
             PeopleService people,
-            Knowledge knowledge,
+            HouseholdEvidence knowledge,
             Clock clock) {
         this.people = people;
         this.trips = trips;

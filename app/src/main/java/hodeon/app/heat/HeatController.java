@@ -2,9 +2,9 @@ package hodeon.app.heat;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.Texts;
-import hodeon.app.stock.Place;
-import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.Heat.Reading;
 import jakarta.servlet.http.HttpServletResponse;

@@ -1,6 +1,6 @@
 package hodeon.app.heat;
 
-import hodeon.app.stock.Stock;
+import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Heat;
 import hodeon.core.stock.Heat.Excursion;

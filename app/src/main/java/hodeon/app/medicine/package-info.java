@@ -1,4 +1,7 @@
-/** What a household knows of medicines: what ships, its own products and labels, whose labels it follows. Start with {@link hodeon.app.medicine.MedicineShelf}. */
+/**
+ * Whether a trip has medicine enough, who cannot have what, and what borders and cabins ask. Start with
+ * {@link hodeon.app.medicine.TripMedicines}.
+ */
 @NullMarked
 package hodeon.app.medicine;
 

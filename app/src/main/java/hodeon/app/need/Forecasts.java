@@ -1,8 +1,8 @@
 package hodeon.app.need;
 
-import hodeon.app.trip.StoredTrip;
-import hodeon.app.usage.Knowledge;
-import hodeon.app.usage.Known;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.evidence.Known;
 import hodeon.core.brief.Trip;
 import hodeon.core.need.Forecast;
 import java.util.Objects;
@@ -14,10 +14,10 @@ import org.springframework.stereotype.Service;
 @Service
 public class Forecasts {
 
-    private final Knowledge knowledge;
+    private final HouseholdEvidence knowledge;
     private final Cache cache;
 
-    Forecasts(Knowledge knowledge, CacheManager caches) {
+    Forecasts(HouseholdEvidence knowledge, CacheManager caches) {
         this.knowledge = knowledge;
         this.cache = Objects.requireNonNull(caches.getCache("forecasts"));
     }

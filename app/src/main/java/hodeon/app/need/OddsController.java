@@ -1,13 +1,13 @@
 package hodeon.app.need;
 
+import hodeon.app.brief.ChangedElsewhere;
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.evidence.Known;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
-import hodeon.app.trip.ChangedElsewhere;
-import hodeon.app.trip.Progress;
-import hodeon.app.trip.StoredTrip;
-import hodeon.app.trip.TripService;
-import hodeon.app.usage.Knowledge;
-import hodeon.app.usage.Known;
 import hodeon.core.brief.Adjustments;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Problem;
@@ -37,10 +37,10 @@ class OddsController {
 
     private final TripService trips;
     private final Forecasts forecasts;
-    private final Knowledge knowledge;
+    private final HouseholdEvidence knowledge;
     private final Progress progress;
 
-    OddsController(TripService trips, Forecasts forecasts, Knowledge knowledge, Progress progress) {
+    OddsController(TripService trips, Forecasts forecasts, HouseholdEvidence knowledge, Progress progress) {
         this.trips = trips;
         this.forecasts = forecasts;
         this.knowledge = knowledge;

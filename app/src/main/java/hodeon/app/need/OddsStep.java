@@ -1,7 +1,7 @@
 package hodeon.app.need;
 
-import hodeon.app.trip.Progress;
-import hodeon.app.trip.StoredTrip;
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.form.StoredTrip;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.core.annotation.Order;

@@ -1,6 +1,6 @@
 package hodeon.app.people;
 
-import hodeon.app.medicine.MedicineShelf;
+import hodeon.app.formulary.MedicineShelf;
 import hodeon.core.medication.Patient;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.party.Allergy;

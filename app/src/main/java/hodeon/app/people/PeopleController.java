@@ -1,7 +1,7 @@
 package hodeon.app.people;
 
+import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
-import hodeon.app.medicine.MedicineShelf;
 import hodeon.app.people.PeopleService.ChangedMeanwhile;
 import hodeon.app.people.PeopleService.Known;
 import hodeon.app.storage.Seal;

@@ -1,10 +1,10 @@
 package hodeon.app.remind;
 
+import hodeon.app.brief.TripService;
 import hodeon.app.check.CheckService;
 import hodeon.app.shell.Figures;
-import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
-import hodeon.app.trip.TripService;
+import hodeon.app.stock.ledger.Stock;
 import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Held;
 import java.nio.charset.StandardCharsets;

@@ -1,12 +1,12 @@
 package hodeon.app.sample;
 
+import hodeon.app.brief.TripService;
 import hodeon.app.household.AccessTokens;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.SampleAccount;
-import hodeon.app.kit.KitService;
-import hodeon.app.kit.MatService;
-import hodeon.app.trip.TripService;
-import hodeon.app.usage.UseLog;
+import hodeon.app.journal.UseLog;
+import hodeon.app.kits.KitService;
+import hodeon.app.mat.MatService;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

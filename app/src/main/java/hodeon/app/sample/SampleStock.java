@@ -1,10 +1,10 @@
 package hodeon.app.sample;
 
-import hodeon.app.stock.Arrival;
-import hodeon.app.stock.Cause;
-import hodeon.app.stock.Place;
-import hodeon.app.stock.StockLedger;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Arrival;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.ledger.StockLedger;
+import hodeon.app.stock.place.Place;
 import hodeon.core.stock.PrintedExpiry;
 import hodeon.core.units.Money;
 import java.time.LocalDate;

@@ -2,9 +2,9 @@ package hodeon.app.sample;
 
 import static java.util.Map.entry;
 
-import hodeon.app.trip.Brief;
-import hodeon.app.trip.People;
-import hodeon.app.usage.UseLog;
+import hodeon.app.brief.form.Brief;
+import hodeon.app.brief.form.People;
+import hodeon.app.journal.UseLog;
 import hodeon.core.brief.Activity;
 import hodeon.core.brief.Company;
 import hodeon.core.brief.Environment;

@@ -1,10 +1,10 @@
 package hodeon.app.sample;
 
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
 import hodeon.app.household.SampleAccount;
-import hodeon.app.trip.StoredTrip;
-import hodeon.app.trip.TripService;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.URI;

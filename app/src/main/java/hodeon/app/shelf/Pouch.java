@@ -1,10 +1,10 @@
 package hodeon.app.shelf;
 
-import hodeon.app.kit.Kit;
-import hodeon.app.kit.Packed;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.Packed;
 import hodeon.app.shell.Figures;
-import hodeon.app.stock.Stock;
-import hodeon.app.trip.StoredTrip;
+import hodeon.app.stock.ledger.Stock;
 import hodeon.core.brief.Limits;
 import hodeon.core.catalogue.Group;
 import hodeon.core.units.Mass;

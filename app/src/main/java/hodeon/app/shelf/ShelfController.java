@@ -1,19 +1,19 @@
 package hodeon.app.shelf;
 
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
-import hodeon.app.kit.Kit;
-import hodeon.app.kit.KitService;
-import hodeon.app.ready.ReadyService;
-import hodeon.app.ready.Want;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.KitService;
+import hodeon.app.readiness.ReadyService;
+import hodeon.app.readiness.Want;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Paged;
 import hodeon.app.stock.LotView;
-import hodeon.app.stock.Place;
-import hodeon.app.stock.Stock;
 import hodeon.app.stock.StockService;
-import hodeon.app.trip.StoredTrip;
-import hodeon.app.trip.TripService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
 import hodeon.core.stock.Held;
 import java.time.Clock;
 import java.time.LocalDate;

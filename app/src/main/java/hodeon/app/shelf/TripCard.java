@@ -1,8 +1,8 @@
 package hodeon.app.shelf;
 
-import hodeon.app.ready.Want;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.readiness.Want;
 import hodeon.app.shell.Figures;
-import hodeon.app.trip.StoredTrip;
 import hodeon.core.brief.Trip;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;

@@ -1,5 +1,6 @@
 package hodeon.app.stock;
 
+import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Held;

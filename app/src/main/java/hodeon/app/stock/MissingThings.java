@@ -1,5 +1,9 @@
 package hodeon.app.stock;
 
+import hodeon.app.stock.ledger.LotRepository;
+import hodeon.app.stock.ledger.MovementRepository;
+import hodeon.app.stock.ledger.MovementRow;
+import hodeon.app.stock.ledger.Stock;
 import hodeon.core.stock.Movement.Kind;
 import java.time.LocalDate;
 import java.util.ArrayList;

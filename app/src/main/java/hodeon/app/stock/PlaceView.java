@@ -1,6 +1,8 @@
 package hodeon.app.stock;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
 import hodeon.core.units.Mass;

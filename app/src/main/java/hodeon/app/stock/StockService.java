@@ -2,7 +2,21 @@ package hodeon.app.stock;
 
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.NotHere;
-import hodeon.app.stock.LedgerSums.Lies;
+import hodeon.app.stock.ledger.BalanceRepository;
+import hodeon.app.stock.ledger.HeadRepository;
+import hodeon.app.stock.ledger.HeadRow;
+import hodeon.app.stock.ledger.LedgerSums;
+import hodeon.app.stock.ledger.LedgerSums.Lies;
+import hodeon.app.stock.ledger.LotRepository;
+import hodeon.app.stock.ledger.LotRow;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.ledger.StockLedger;
+import hodeon.app.stock.ledger.StockRules;
+import hodeon.app.stock.ledger.WithdrawalRepository;
+import hodeon.app.stock.ledger.WithdrawalRow;
+import hodeon.app.stock.place.Place;
+import hodeon.app.stock.place.PlaceRepository;
+import hodeon.app.stock.place.PlaceRow;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
 import hodeon.core.stock.GoodUntil;
@@ -108,7 +122,7 @@ public class StockService {
 
     /** Everything that was written down of each lot when it came. */
     @Transactional(readOnly = true)
-    Map<UUID, LotRow> facts(UUID household) {
+    public Map<UUID, LotRow> facts(UUID household) {
         return lots.findByHouseholdIdOrderById(household).stream()
                 .collect(Collectors.toMap(l -> l.id, Function.identity()));
     }

@@ -1,15 +1,15 @@
 package hodeon.app.transfer;
 
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
-import hodeon.app.kit.KitService;
-import hodeon.app.stock.StockHistory;
+import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.journal.UseLog;
+import hodeon.app.kits.KitService;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.storage.Backup;
 import hodeon.app.storage.RestoredRoom;
-import hodeon.app.trip.StoredTrip;
-import hodeon.app.trip.TripService;
-import hodeon.app.usage.Knowledge;
-import hodeon.app.usage.UseLog;
 import hodeon.core.notice.Faults;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -37,7 +37,7 @@ class Restore {
     private final StockHistory history;
     private final CheckService checks;
     private final UseLog log;
-    private final Knowledge knowledge;
+    private final HouseholdEvidence knowledge;
     private final List<RestoredRoom> rooms;
     private final TransactionTemplate transaction;
 
@@ -49,7 +49,7 @@ class Restore {
             StockHistory history,
             CheckService checks,
             UseLog log,
-            Knowledge knowledge,
+            HouseholdEvidence knowledge,
             List<RestoredRoom> rooms,
             PlatformTransactionManager transactions) {
         this.backup = backup;

@@ -9,8 +9,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
-import hodeon.app.kit.KitService;
-import hodeon.app.stock.Place;
+import hodeon.app.kits.KitService;
+import hodeon.app.stock.place.Place;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;

@@ -8,9 +8,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
-import hodeon.app.kit.KitService;
+import hodeon.app.journal.UseLog;
+import hodeon.app.kits.KitService;
 import hodeon.app.people.PeopleService;
-import hodeon.app.usage.UseLog;
 import java.time.LocalDateTime;
 import java.util.Map;
 import java.util.UUID;

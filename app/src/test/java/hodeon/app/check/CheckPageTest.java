@@ -9,8 +9,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
-import hodeon.app.stock.Cause;
-import hodeon.app.stock.Place;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.place.Place;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.TreeMap;

@@ -7,7 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
-import hodeon.app.stock.Place;
+import hodeon.app.stock.place.Place;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;

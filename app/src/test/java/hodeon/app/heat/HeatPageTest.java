@@ -10,11 +10,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.WebTest;
 import hodeon.app.household.Member;
-import hodeon.app.stock.Arrival;
-import hodeon.app.stock.Cause;
-import hodeon.app.stock.Place;
-import hodeon.app.stock.StockLedger;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Arrival;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.ledger.StockLedger;
+import hodeon.app.stock.place.Place;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;

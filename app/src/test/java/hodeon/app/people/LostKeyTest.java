@@ -8,7 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
-import hodeon.app.stock.Place;
+import hodeon.app.stock.place.Place;
 import hodeon.app.storage.Seal;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -10,8 +10,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
-import hodeon.app.trip.TripService;
-import hodeon.app.usage.UseLog;
+import hodeon.app.brief.TripService;
+import hodeon.app.journal.UseLog;
 import hodeon.core.party.Person;
 import java.time.LocalDate;
 import java.util.List;

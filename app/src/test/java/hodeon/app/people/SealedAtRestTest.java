@@ -3,7 +3,7 @@ package hodeon.app.people;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.app.WebTest;
-import hodeon.app.usage.UseLog;
+import hodeon.app.journal.UseLog;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;

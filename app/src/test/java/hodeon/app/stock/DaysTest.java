@@ -2,6 +2,8 @@ package hodeon.app.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.ledger.StockRules;
 import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Lot;

@@ -15,6 +15,8 @@ import com.google.zxing.BarcodeFormat;
 import com.google.zxing.MultiFormatWriter;
 import com.google.zxing.common.BitMatrix;
 import hodeon.app.WebTest;
+import hodeon.app.stock.enter.Incoming;
+import hodeon.app.stock.place.Place;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;

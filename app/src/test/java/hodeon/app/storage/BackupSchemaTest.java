@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.app.WebTest;
 import hodeon.app.check.Answer;
-import hodeon.app.stock.Place;
+import hodeon.app.stock.place.Place;
 import hodeon.app.storage.BackupRows.Column;
 import hodeon.core.brief.Activity;
 import hodeon.core.brief.Environment;

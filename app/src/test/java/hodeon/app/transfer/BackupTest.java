@@ -9,14 +9,14 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
+import hodeon.app.brief.TripService;
 import hodeon.app.check.Answer;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
-import hodeon.app.kit.KitService;
-import hodeon.app.stock.Arrival;
-import hodeon.app.stock.Cause;
-import hodeon.app.stock.Place;
-import hodeon.app.trip.TripService;
+import hodeon.app.kits.KitService;
+import hodeon.app.stock.ledger.Arrival;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.place.Place;
 import hodeon.core.stock.PrintedExpiry;
 import hodeon.core.stock.Rhythm;
 import java.nio.charset.StandardCharsets;

@@ -43,7 +43,7 @@ public final class DoseGate {
     private final DoseSheet sheet;
     private final List<GivenDose> noted;
     private final ZoneId zone;
-    private final DoseBook book;
+    private final KnownDoses book;
 
     /**
      * @param noted everything that was noted for this person and not struck out, in any order; doses of the last
@@ -55,7 +55,7 @@ public final class DoseGate {
         this.sheet = new DoseSheet(formulary, tradition);
         this.noted = noted.stream().sorted(Comparator.comparing(GivenDose::at)).toList();
         this.zone = zone;
-        this.book = new DoseBook(formulary, sheet, patient, this.noted, zone);
+        this.book = new KnownDoses(formulary, sheet, patient, this.noted, zone);
     }
 
     /** Doses so many days back can still matter: the longest run of days that a label lets pass, and a week. */

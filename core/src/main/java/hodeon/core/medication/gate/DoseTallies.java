@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** Counts what somebody had in the last 24 hours, by ingredient, and of what works on the spot by product. */
-record DoseTallies(Formulary formulary, DoseBook book) {
+record DoseTallies(Formulary formulary, KnownDoses book) {
 
     /** What they had in the last 24 hours, one thing each, and of what a product holds if one is looked at. */
     List<DoseTally> of(Optional<Product> product, Instant now) {

@@ -1,0 +1,45 @@
+package hodeon.app.brief;
+
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.shell.Figures;
+import hodeon.core.brief.Trip;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** The progress strip: the steps of a trip that exist, each with its state in a few words. */
+@Component
+public class Progress {
+
+    /** What other rooms know about a trip's later steps. */
+    public interface Later {
+        List<Step> steps(UUID householdId, StoredTrip trip);
+    }
+
+    /** One step of the strip. */
+    public record Step(String name, String address, String state, boolean stale) {}
+
+    /** The strip of one trip; {@code here} is the name of the step that is open. */
+    public record Strip(UUID tripId, String tripName, String here, List<Step> steps) {}
+
+    private final List<Later> later;
+
+    Progress(List<Later> later) {
+        this.later = later;
+    }
+
+    public Strip of(UUID householdId, StoredTrip stored, String here) {
+        Trip trip = stored.trip();
+        String path = "/trips/" + stored.id();
+        List<Step> steps = new ArrayList<>();
+        steps.add(new Step(
+                "Brief",
+                path + "/brief",
+                Figures.counted(trip.party().size(), "person").replace("persons", "people") + ", "
+                        + Figures.days(trip.days()),
+                false));
+        later.forEach(l -> steps.addAll(l.steps(householdId, stored)));
+        return new Strip(stored.id(), trip.name(), here, List.copyOf(steps));
+    }
+}

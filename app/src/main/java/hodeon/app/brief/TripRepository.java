@@ -1,0 +1,37 @@
+package hodeon.app.brief;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface TripRepository extends JpaRepository<TripRow, UUID> {
+
+    Optional<TripRow> findByIdAndHouseholdId(UUID id, UUID householdId);
+
+    List<TripRow> findByHouseholdIdOrderByStartDateAscNameAsc(UUID householdId);
+
+    /** Those in the bin, which no other query sees. */
+    @Query(
+            value = "select * from trip where household_id = :householdId and deleted_at is not null",
+            nativeQuery = true)
+    List<TripRow> binned(UUID householdId);
+
+    List<TripRow> findByHouseholdIdAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(
+            UUID householdId, LocalDate day, Limit limit);
+
+    List<TripRow> findByEndDateGreaterThanEqualOrderByStartDateAscNameAsc(LocalDate day, Limit limit);
+
+    List<TripRow> findByHouseholdIdAndEndDateLessThanOrderByStartDateDescNameAsc(
+            UUID householdId, LocalDate day, Limit limit);
+
+    List<TripRow> findByHouseholdIdOrderByStartDateDescNameAsc(UUID householdId, Pageable page);
+
+    long countByHouseholdId(UUID householdId);
+
+    long countByHouseholdIdAndEndDateLessThan(UUID householdId, LocalDate day);
+}

@@ -1,0 +1,131 @@
+package hodeon.app.brief.form;
+
+import hodeon.app.brief.form.BriefForm.LegForm;
+import hodeon.core.brief.Activity;
+import hodeon.core.brief.Environment;
+import hodeon.core.brief.Reach;
+import hodeon.core.brief.Season;
+import hodeon.core.brief.Stance;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/** Common outings to start a brief from. Starting points, not answers: every figure is there to be changed. */
+public enum Preset {
+    DAY_WITH_CHILDREN(
+            "A day out with children",
+            Season.SUMMER,
+            2,
+            Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD),
+            leg(Activity.CHILDREN_OUTING, Environment.TEMPERATE, "1")),
+    DAY_HIKE(
+            "A day in the hills",
+            Season.SUMMER,
+            4,
+            Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP),
+            leg(Activity.HILL_WALKING, Environment.TEMPERATE, "1")),
+    HUT_WEEKEND(
+            "A weekend from hut to hut",
+            Season.SUMMER,
+            6,
+            Stance.HOLD_UNTIL_HELP,
+            Set.of(Reach.TAP),
+            leg(Activity.HILL_WALKING, Environment.TEMPERATE, "2")),
+    LONG_TRAIL(
+            "Two weeks on a long trail",
+            Season.SUMMER,
+            12,
+            Stance.HOLD_UNTIL_HELP,
+            Set.of(),
+            leg(Activity.HILL_WALKING, Environment.TEMPERATE, "12"),
+            leg(Activity.CAMP, Environment.TEMPERATE, "2")),
+    SEA_KAYAK(
+            "A week in sea kayaks",
+            Season.SUMMER,
+            9,
+            Stance.HOLD_UNTIL_HELP,
+            Set.of(),
+            leg(Activity.PADDLING, Environment.COAST, "5"),
+            leg(Activity.CAMP, Environment.COAST, "2")),
+    SNOWSHOES(
+            "Three winter days on snowshoes",
+            Season.WINTER,
+            8,
+            Stance.HOLD_UNTIL_HELP,
+            Set.of(),
+            leg(Activity.SNOW, Environment.WINTER, "3")),
+    CYCLE_TOUR(
+            "A week by bicycle",
+            Season.SUMMER,
+            3,
+            Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.SHOP),
+            leg(Activity.CYCLING, Environment.TEMPERATE, "7")),
+    WOOD_WORK(
+            "A day of saw and axe",
+            Season.AUTUMN,
+            3,
+            Stance.FIRST_MINUTES,
+            Set.of(Reach.TAP, Reach.ROAD),
+            leg(Activity.FOREST_WORK, Environment.TEMPERATE, "1")),
+    CITY(
+            "A week in cities",
+            Season.SPRING,
+            1,
+            Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.SHOP, Reach.ROOF),
+            leg(Activity.CITY, Environment.URBAN, "7"));
+
+    private record LegOf(Activity activity, Environment environment, String days) {}
+
+    private final String label;
+    private final Season season;
+    private final int hoursToCare;
+    private final Stance stance;
+    private final Set<Reach> reach;
+    private final List<LegOf> legs;
+
+    Preset(String label, Season season, int hoursToCare, Stance stance, Set<Reach> reach, LegOf... legs) {
+        this.label = label;
+        this.season = season;
+        this.hoursToCare = hoursToCare;
+        this.stance = stance;
+        this.reach = reach;
+        this.legs = List.of(legs);
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public static Optional<Preset> named(String name) {
+        return List.of(values()).stream().filter(p -> p.name().equals(name)).findFirst();
+    }
+
+    public BriefForm form() {
+        BriefForm form = BriefForms.blank();
+        form.setName(label);
+        form.setSeason(season.name());
+        form.setHoursToCare(Integer.toString(hoursToCare));
+        form.setStance(stance.name());
+        form.setReachSaid("yes");
+        form.setReach(reach.stream().map(Reach::name).collect(Collectors.toCollection(TreeSet::new)));
+        form.getLegs().clear();
+        legs.forEach(l -> {
+            LegForm leg = new LegForm();
+            leg.setActivity(l.activity().name());
+            leg.setEnvironment(l.environment().name());
+            leg.setDays(l.days());
+            form.getLegs().add(leg);
+        });
+        return form;
+    }
+
+    private static LegOf leg(Activity activity, Environment environment, String days) {
+        return new LegOf(activity, environment, days);
+    }
+}

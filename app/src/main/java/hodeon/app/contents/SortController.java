@@ -1,0 +1,203 @@
+package hodeon.app.contents;
+
+import hodeon.app.contents.ContentsText.Line;
+import hodeon.app.household.Member;
+import hodeon.app.kits.KitService;
+import hodeon.app.mat.Mat;
+import hodeon.app.mat.MatChangedElsewhere;
+import hodeon.app.mat.MatService;
+import hodeon.app.mat.page.OpenedMat;
+import hodeon.app.plan.KitCalculator;
+import hodeon.app.shell.Figures;
+import hodeon.app.stock.enter.OpenLines;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.notice.Fault;
+import hodeon.core.notice.Faults;
+import hodeon.core.plan.Plan;
+import hodeon.core.plan.tradeoff.Sorting;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/**
+ * What to make of contents somebody has: paste or drop a list, confirm what each line is, see what comes, what is missing
+ * and what makes a second kit; change the numbers, lay the kit on the mat, save the second one.
+ */
+@Controller
+@RequestMapping("/trips/{id}/mat/sort")
+class SortController {
+
+    private static final double SECOND_KIT_GRAMS = 300;
+
+    /** In place of a supply, where a line is not wanted. */
+    private static final String DROP = "drop";
+
+    private final OpenedMat opened;
+    private final MatService mats;
+    private final KitService kits;
+    private final KitCalculator calculator;
+    private final OpenLines open;
+
+    SortController(OpenedMat opened, MatService mats, KitService kits, KitCalculator calculator, OpenLines open) {
+        this.open = open;
+        this.opened = opened;
+        this.mats = mats;
+        this.kits = kits;
+        this.calculator = calculator;
+    }
+
+    /** A supply to choose from. */
+    record Choice(String id, String name, String unit) {}
+
+    @GetMapping
+    String ask(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        opened.open(member, id, "What I have", model);
+        return page("", List.of(), List.of(), model);
+    }
+
+    /** Matches the pasted lines, to be confirmed. */
+    @PostMapping
+    String match(
+            @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam String text, Model model) {
+        Mat mat = opened.open(member, id, "What I have", model);
+        Faults faults = new Faults();
+        List<Line> lines = ContentsText.read(text, mat.known().catalogue(), faults);
+        if (lines.isEmpty() && faults.none()) {
+            faults.add("text", "", "a list has at least one line", "Paste it, drop a file, or type “12 x plaster”");
+        }
+        model.addAttribute(
+                "choices",
+                mat.known().catalogue().supplies().stream()
+                        .sorted(Comparator.comparing(Supply::name))
+                        .map(s -> new Choice(s.id(), s.name(), s.piece()))
+                        .toList());
+        Map<String, String> units = new HashMap<>();
+        mat.known().catalogue().supplies().forEach(s -> units.put(s.id(), s.piece()));
+        model.addAttribute("units", units);
+        return page(text, faults.none() ? lines : List.of(), faults.all(), model);
+    }
+
+    /** Sorts what was confirmed; lines without a supply are kept aside and told. */
+    @PostMapping("/confirmed")
+    String sort(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam MultiValueMap<String, String> form,
+            Model model) {
+        List<String> line = values(form, "line");
+        List<String> supply = values(form, "supply");
+        List<String> pieces = values(form, "pieces");
+        Mat mat = opened.open(member, id, "What I have", model);
+        Catalogue catalogue = mat.known().catalogue();
+        Map<String, Integer> have = new LinkedHashMap<>();
+        List<String> unknown = new ArrayList<>();
+        for (int i = 0; i < Math.min(line.size(), Math.min(supply.size(), pieces.size())); i++) {
+            if (supply.get(i).equals(DROP)) {
+                continue;
+            }
+            boolean number = pieces.get(i).strip().matches("\\d{1,6}");
+            if (number && catalogue.supply(supply.get(i)).isPresent()) {
+                int count = Math.min(Integer.parseInt(pieces.get(i).strip()), ContentsText.MOST_PIECES);
+                have.merge(supply.get(i), count, Integer::sum);
+            } else {
+                unknown.add(line.get(i) + (number ? "" : " (“" + pieces.get(i) + "” is no number of pieces)"));
+            }
+        }
+        open.keep(member.householdId(), unknown);
+        Sorting sorting = calculator.sort(mat.of(), mat.along(), have, SECOND_KIT_GRAMS);
+        return sorted(mat, SortedContents.of(sorting, have, unknown, catalogue), List.of(), model);
+    }
+
+    /** Weighs numbers that were changed, lays the kit on the mat, or saves the second kit. */
+    @PostMapping("/sorted")
+    String change(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(name = "do", defaultValue = "weigh") String action,
+            @RequestParam long version,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam MultiValueMap<String, String> form,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
+        Mat mat = opened.open(member, id, "What I have", model);
+        Faults faults = new Faults();
+        SortedContents sorted = SortedContents.read(
+                values(form, "supply"),
+                values(form, "have"),
+                values(form, "take"),
+                values(form, "second"),
+                values(form, "best"),
+                values(form, "unknown"),
+                mat.known().catalogue(),
+                faults);
+        if (action.equals("second") && KitService.nameFault(name).isPresent()) {
+            faults.add(KitService.nameFault(name).get());
+        }
+        if (!faults.none()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        } else if (action.equals("lay")) {
+            return lay(member, id, version, sorted, next);
+        } else if (action.equals("second")) {
+            UUID kit = kits.save(member.householdId(), name.strip(), sorted.second());
+            model.addAttribute("savedKit", kit);
+        }
+        return sorted(mat, sorted, faults.all(), model);
+    }
+
+    private String lay(Member member, UUID id, long version, SortedContents sorted, RedirectAttributes next) {
+        try {
+            mats.lay(member.householdId(), id, version, sorted.take(), "what I have laid out");
+            next.addFlashAttribute("said", "Laid out from what you have.");
+        } catch (MatChangedElsewhere | OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
+            next.addFlashAttribute("conflict", true);
+        }
+        return "redirect:/trips/" + id + "/mat";
+    }
+
+    private String sorted(Mat mat, SortedContents sorted, List<Fault> faults, Model model) {
+        Plan plan = calculator.weigh(mat.of(), mat.along(), sorted.take()).plan();
+        model.addAttribute("sorted", sorted);
+        model.addAttribute("takeGrams", Figures.grams(plan.mass()));
+        model.addAttribute("met", Figures.percent(plan.coverage()));
+        model.addAttribute(
+                "broken",
+                Stream.concat(plan.broken().stream(), plan.givenUp().stream()).toList());
+        model.addAttribute("toGet", sorted.toGet().size());
+        model.addAttribute("secondGrams", Figures.grams(KitCalculator.mass(mat.known(), sorted.second())));
+        model.addAttribute("limit", Figures.grams(mat.trip().trip().limits().mass()));
+        return page("", List.of(), faults, model);
+    }
+
+    /** All values of a field; a list parameter would be split at commas. */
+    private static List<String> values(MultiValueMap<String, String> form, String field) {
+        return form.getOrDefault(field, List.of());
+    }
+
+    private static String page(String text, List<Line> lines, List<Fault> faults, Model model) {
+        model.addAttribute("text", text);
+        model.addAttribute("lines", lines);
+        model.addAttribute("faults", faults);
+        return "contents/sort";
+    }
+}

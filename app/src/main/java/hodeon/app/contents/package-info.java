@@ -1,0 +1,5 @@
+/** Lists of contents as people write them. Start with {@link hodeon.app.contents.ContentsText}. */
+@NullMarked
+package hodeon.app.contents;
+
+import org.jspecify.annotations.NullMarked;

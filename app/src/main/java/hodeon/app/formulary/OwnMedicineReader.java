@@ -1,0 +1,212 @@
+package hodeon.app.formulary;
+
+import hodeon.core.medication.formulary.BandLine;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Ingredient;
+import hodeon.core.medication.formulary.MedicineForm;
+import hodeon.core.notice.Faults;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * Reads the form about a product of a household's own; everything that is wrong is told at once. What only looks wrong is asked
+ * about by {@link hodeon.core.medication.formulary.Plausibility} once the entry can be read.
+ */
+final class OwnMedicineReader {
+
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_INGREDIENT = 60;
+    private static final int MOST_BANDS = 20;
+    private static final int MOST_MORE = 4;
+    private static final Pattern ALSO = Pattern.compile("([^\\p{Cntrl}]{1,60}?)\\s+(\\d{1,6}([.,]\\d{1,3})?)(\\s*mg)?");
+    private static final BigDecimal MOST_MILLIGRAMS = BigDecimal.valueOf(100_000);
+    private static final BigDecimal MOST_MILLILITRES = BigDecimal.valueOf(1_000);
+    private static final int LONGEST_REASON = 300;
+
+    private static final Pattern SEVERAL =
+            Pattern.compile("\\s*(?:/|\\+|,|&| and | with )\\s*", Pattern.CASE_INSENSITIVE);
+
+    private final Map<String, String> form;
+    private final Formulary formulary;
+    private final Set<String> supplies;
+    private final Faults faults;
+
+    OwnMedicineReader(Map<String, String> form, Formulary formulary, Set<String> supplies, Faults faults) {
+        this.form = form;
+        this.formulary = formulary;
+        this.supplies = supplies;
+        this.faults = faults;
+    }
+
+    Optional<OwnMedicineRow> read() {
+        OwnMedicineRow row = new OwnMedicineRow();
+        row.name = text("name", "the product's name", LONGEST_NAME);
+        row.ingredient = ingredient(text("ingredient", "the ingredient's generic name", LONGEST_INGREDIENT));
+        row.form = Arrays.stream(MedicineForm.values())
+                .filter(f -> f.name().equals(form.get("form")))
+                .findFirst()
+                .orElseGet(() -> {
+                    faults.add("form", get("form"), "the form is one of the list", "Choose from it");
+                    return MedicineForm.TABLET;
+                });
+        BigDecimal in = strengthIn(row.form);
+        row.strengthIn = in.toPlainString();
+        row.strengthMicrograms = number("strength", "the strength in mg", MOST_MILLIGRAMS)
+                .map(mg -> inOne(mg, in))
+                .orElse(1L);
+        row.alsoHolds = alsoHolds(row.ingredient, in);
+        row.slow = "true".equals(form.get("slow"));
+        row.confirmed = get("confirmed");
+        if (row.confirmed.length() > LONGEST_REASON) {
+            faults.add("confirmed", row.confirmed, "the reason has at most 300 characters", "Shorten it");
+        }
+        row.step = number("step", "the smallest amount that can be measured out", BigDecimal.valueOf(100))
+                .map(BigDecimal::toPlainString)
+                .orElse("1");
+        row.perPiece = number("perPiece", "how much is in one piece of the supply", BigDecimal.valueOf(10_000))
+                .map(BigDecimal::toPlainString)
+                .orElse("1");
+        row.prescribed = "true".equals(form.get("prescribed"));
+        row.supplyId = get("supply").isEmpty() ? null : get("supply");
+        if (row.supplyId != null && !supplies.contains(row.supplyId)) {
+            faults.add("supply", get("supply"), "the supply is one of the list", "Choose from it, or leave it empty");
+        }
+        row.bands = bands();
+        return faults.none() ? Optional.of(row) : Optional.empty();
+    }
+
+    /** One more ingredient a line, each with its mg, such as “codeine 8”. */
+    private String alsoHolds(String first, BigDecimal in) {
+        Map<String, Long> more = new LinkedHashMap<>();
+        List<String> lines = get("alsoHolds")
+                .lines()
+                .map(String::strip)
+                .filter(l -> !l.isEmpty())
+                .toList();
+        for (String line : lines) {
+            Matcher m = ALSO.matcher(line);
+            String ingredient = m.matches() ? ingredient(m.group(1).strip()) : "";
+            BigDecimal mg = m.matches() ? new BigDecimal(m.group(2).replace(',', '.')) : BigDecimal.ZERO;
+            if (mg.signum() == 0
+                    || mg.compareTo(MOST_MILLIGRAMS) > 0
+                    || ingredient.length() > LONGEST_INGREDIENT
+                    || ingredient.equals(first)
+                    || more.putIfAbsent(ingredient, inOne(mg, in)) != null) {
+                faults.add(
+                        "alsoHolds",
+                        line,
+                        "a further ingredient is named once with its mg, above 0 and up to " + MOST_MILLIGRAMS,
+                        "Write one a line, like “codeine 8”");
+            }
+        }
+        if (lines.size() > MOST_MORE) {
+            faults.add(
+                    "alsoHolds",
+                    lines.size() + " lines",
+                    "it holds at most " + MOST_MORE + " more",
+                    "Leave out what does not act");
+        }
+        return more.entrySet().stream()
+                .map(e -> e.getKey() + "\t" + e.getValue())
+                .collect(Collectors.joining("\n"));
+    }
+
+    /** What the strength was typed for: 5 of “120 mg in 5 ml”; of what comes in pieces always one. */
+    private BigDecimal strengthIn(MedicineForm of) {
+        if (get("per").isEmpty() || get("per").equals("1")) {
+            return BigDecimal.ONE;
+        }
+        if (!of.liquid()) {
+            faults.add("per", get("per"), "only a liquid's strength is said for some ml", "Leave it at 1");
+            return BigDecimal.ONE;
+        }
+        return number("per", "the millilitres that the strength is said for", MOST_MILLILITRES)
+                .orElse(BigDecimal.ONE);
+    }
+
+    /** In micrograms, rounded up: what is counted as taken must not be too little, and what is measured out not too much. */
+    private static long inOne(BigDecimal milligrams, BigDecimal in) {
+        return milligrams.movePointRight(3).divide(in, 0, RoundingMode.CEILING).longValueExact();
+    }
+
+    /** A substance that ships is meant by any of its names; two in one field would both be lost. */
+    private String ingredient(String name) {
+        Optional<Ingredient> known = formulary.ingredientNamed(name);
+        if (known.isEmpty() && SEVERAL.matcher(name).find()) {
+            long found = Arrays.stream(SEVERAL.split(name))
+                    .filter(part -> formulary.ingredientNamed(part).isPresent())
+                    .count();
+            if (found > 0) {
+                faults.add(
+                        "ingredient",
+                        name,
+                        "one ingredient stands here, so that each is counted",
+                        "Write one here and each other on a line of its own below");
+            }
+        }
+        return known.map(Ingredient::id).orElse(name);
+    }
+
+    private String bands() {
+        String[] lines = get("bands")
+                .lines()
+                .map(String::strip)
+                .filter(l -> !l.isEmpty())
+                .toArray(String[]::new);
+        if (lines.length > MOST_BANDS) {
+            faults.add("bands", lines.length + " lines", "a label has at most " + MOST_BANDS + " lines", "Shorten it");
+        }
+        for (String line : lines) {
+            try {
+                BandLine.parse(line);
+            } catch (IllegalArgumentException e) {
+                faults.add(
+                        "bands",
+                        line,
+                        "a line says for whom, how much and how often, like “age 6y-12y dose 5 every 12h times 2 most 10”",
+                        "Write it so, in mg; of a product that mixes several in tablets or ml");
+            }
+        }
+        return Arrays.stream(lines).collect(Collectors.joining("\n"));
+    }
+
+    private Optional<BigDecimal> number(String field, String what, BigDecimal most) {
+        String text = get(field).replace(',', '.');
+        if (!text.matches("\\d{1,6}(\\.\\d{1,3})?")
+                || new BigDecimal(text).signum() == 0
+                || new BigDecimal(text).compareTo(most) > 0) {
+            faults.add(
+                    field,
+                    get(field),
+                    what + " is a number above 0 and up to " + most.toPlainString() + ", to at most three decimals",
+                    "Write digits only");
+            return Optional.empty();
+        }
+        return Optional.of(new BigDecimal(text));
+    }
+
+    private String text(String field, String what, int most) {
+        String text = get(field);
+        if (text.isEmpty() || text.length() > most || text.chars().anyMatch(Character::isISOControl)) {
+            faults.add(
+                    field,
+                    text,
+                    what + " has 1 to " + most + " characters",
+                    text.isEmpty() ? "Fill it in" : "Shorten it");
+        }
+        return text;
+    }
+
+    private String get(String field) {
+        return form.getOrDefault(field, "").strip();
+    }
+}

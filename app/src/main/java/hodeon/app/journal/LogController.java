@@ -1,0 +1,237 @@
+package hodeon.app.journal;
+
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.evidence.Known;
+import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
+import hodeon.core.brief.Trip;
+import hodeon.core.catalogue.Problem;
+import hodeon.core.need.Learning.Learned;
+import hodeon.core.notice.Faults;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What happened on a trip, and what the household learns from it. */
+@Controller
+class LogController {
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ROOT);
+
+    /** Entries on the page, the latest first; the others count and are in the backup. */
+    private static final int MOST_SHOWN = 300;
+
+    private final UseLog log;
+    private final HouseholdEvidence knowledge;
+    private final TripService trips;
+    private final Progress progress;
+    private final Clock clock;
+
+    LogController(UseLog log, HouseholdEvidence knowledge, TripService trips, Progress progress, Clock clock) {
+        this.clock = clock;
+        this.log = log;
+        this.knowledge = knowledge;
+        this.trips = trips;
+        this.progress = progress;
+    }
+
+    record EntryView(UUID id, String on, String problem, int times, String who, String note, String used) {}
+
+    record LearnedView(String problem, String before, String after, String logged) {}
+
+    @GetMapping("/trips/{id}/log")
+    String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        return page(member, id, "", new Faults(), model);
+    }
+
+    @PostMapping("/trips/{id}/log")
+    String add(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam String on,
+            @RequestParam String problem,
+            @RequestParam(defaultValue = "1") String times,
+            @RequestParam(defaultValue = "") String note,
+            HttpServletResponse response,
+            Model model) {
+        Faults faults = new Faults();
+        StoredTrip trip = trips.find(member.householdId(), id);
+        LogCsv.line(
+                        on,
+                        problem,
+                        times,
+                        note.strip(),
+                        "",
+                        knowledge.of(member.householdId()).catalogue(),
+                        trip.trip(),
+                        faults)
+                .ifPresent(line -> log.add(member.householdId(), id, List.of(line)));
+        return answered(member, id, "", faults, response, model);
+    }
+
+    @PostMapping("/trips/{id}/log/import")
+    String importCsv(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam String text,
+            HttpServletResponse response,
+            Model model) {
+        Faults faults = new Faults();
+        StoredTrip trip = trips.find(member.householdId(), id);
+        List<UseLog.Line> lines =
+                LogCsv.read(text, knowledge.of(member.householdId()).catalogue(), trip.trip(), faults);
+        if (faults.none()) {
+            log.add(member.householdId(), id, lines);
+        }
+        return answered(member, id, text, faults, response, model);
+    }
+
+    @PostMapping("/trips/{id}/log/{entry}/remove")
+    String remove(@AuthenticationPrincipal Member member, @PathVariable UUID id, @PathVariable UUID entry) {
+        log.remove(member.householdId(), entry);
+        return "redirect:/trips/" + id + "/log";
+    }
+
+    @PostMapping("/trips/{id}/log/learn")
+    String learn(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam boolean learn,
+            @RequestParam(defaultValue = "") String sure,
+            RedirectAttributes next) {
+        Trip trip = trips.find(member.householdId(), id).trip();
+        if (learn && sure.isEmpty() && trip.start().isAfter(LocalDate.now(clock))) {
+            next.addFlashAttribute("ask", trip.start().toString());
+            return "redirect:/trips/" + id + "/log#learn-title";
+        }
+        log.learn(member.householdId(), id, learn);
+        return "redirect:/trips/" + id + "/log";
+    }
+
+    /** The note and everything else that must be told later. */
+    private static String noted(UseLog.Kept kept) {
+        UseLog.Detail detail = kept.detail();
+        return Stream.of(
+                        kept.line().note(),
+                        detail.place(),
+                        detail.tourniquetAt()
+                                .map(t -> "tourniquet on at " + t.toString().replace('T', ' ') + in(kept))
+                                .orElse(""),
+                        detail.bodyPlace(),
+                        detail.specimen() ? "specimen kept" : "",
+                        detail.burnPercent().isPresent()
+                                ? "about " + detail.burnPercent().getAsInt() + " % of the body burnt"
+                                : "",
+                        moments(kept))
+                .filter(s -> !s.isEmpty())
+                .collect(Collectors.joining("; "));
+    }
+
+    /** “10:20:31 Tourniquet on, 10:22:05 Call”, with whose clock it was. */
+    private static String moments(UseLog.Kept kept) {
+        List<UseLog.Moment> moments = kept.detail().moments();
+        return moments.isEmpty()
+                ? ""
+                : "done: "
+                        + moments.stream()
+                                .map(m -> CLOCK.format(m.at()) + " " + m.what())
+                                .collect(Collectors.joining(", "))
+                        + in(kept);
+    }
+
+    /** A time never stands without naming whose clock it is, where that was kept. */
+    private static String in(UseLog.Kept kept) {
+        return kept.detail().zone().isEmpty() ? "" : " (" + kept.detail().zone() + ")";
+    }
+
+    private static String used(UseLog.Kept kept, Known known) {
+        return kept.detail().used().entrySet().stream()
+                .map(u -> known.catalogue()
+                        .supply(u.getKey())
+                        .map(s -> Figures.named(u.getValue(), s))
+                        .orElse(u.getKey() + ": " + u.getValue()))
+                .sorted()
+                .collect(Collectors.joining(", "));
+    }
+
+    private String answered(
+            Member member, UUID id, String text, Faults faults, HttpServletResponse response, Model model) {
+        if (faults.none()) {
+            return "redirect:/trips/" + id + "/log";
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(member, id, text, faults, model);
+    }
+
+    private String page(Member member, UUID id, String text, Faults faults, Model model) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        Known known = knowledge.of(member.householdId());
+        Map<String, Learned> learned = known.learning().byProblem();
+        model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
+        model.addAttribute("shown", MOST_SHOWN);
+        model.addAttribute(
+                "entries",
+                log.of(member.householdId(), id).reversed().stream()
+                        .limit(MOST_SHOWN)
+                        .map(k -> new EntryView(
+                                k.id(),
+                                k.detail()
+                                        .at()
+                                        .map(t -> t.toString().replace('T', ' ') + in(k))
+                                        .orElse(k.line().on().toString()),
+                                known.catalogue()
+                                        .problem(k.line().problem())
+                                        .map(Problem::name)
+                                        .orElse(k.line().problem()),
+                                k.line().times(),
+                                k.detail().who(),
+                                noted(k),
+                                used(k, known)))
+                        .toList());
+        model.addAttribute(
+                "problems",
+                known.catalogue().problems().stream()
+                        .map(Problem::name)
+                        .sorted()
+                        .toList());
+        model.addAttribute("start", trip.trip().start().toString());
+        model.addAttribute("end", trip.trip().end().toString());
+        model.addAttribute("learns", log.learnsFrom(member.householdId(), id));
+        model.addAttribute(
+                "learned",
+                known.before().problems().stream()
+                        .flatMap(p -> Optional.ofNullable(learned.get(p.id())).stream()
+                                .map(l -> new LearnedView(
+                                        p.name(),
+                                        Figures.number(l.before().perThousandPersonDays()),
+                                        Figures.number(l.after().perThousandPersonDays()),
+                                        Figures.counted(l.events(), "event") + " in " + Figures.number(l.personDays())
+                                                + " adjusted person-days")))
+                        .sorted(Comparator.comparing(LearnedView::problem))
+                        .toList());
+        model.addAttribute("text", text);
+        model.addAttribute("faults", faults.all());
+        return "journal/log";
+    }
+}

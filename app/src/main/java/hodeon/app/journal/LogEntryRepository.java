@@ -1,0 +1,14 @@
+package hodeon.app.journal;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LogEntryRepository extends JpaRepository<LogEntry, UUID> {
+
+    List<LogEntry> findByHouseholdIdAndTripIdOrderByHappenedOnAscProblemIdAsc(UUID householdId, UUID tripId);
+
+    List<LogEntry> findByHouseholdIdOrderById(UUID householdId);
+
+    long deleteByIdAndHouseholdId(UUID id, UUID householdId);
+}

@@ -1,0 +1,190 @@
+package hodeon.app.journal;
+
+import hodeon.core.brief.Trip;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.notice.Faults;
+import java.time.DateTimeException;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What a device sends: strings and numbers as they were noted, perhaps days ago. Fields may be missing. */
+record TrailEntry(
+        @Nullable String id,
+        @Nullable String at,
+        @Nullable String problem,
+        @Nullable String who,
+        @Nullable String place,
+        @Nullable String note,
+        @Nullable Map<String, Integer> used,
+        @Nullable String tourniquetAt,
+        @Nullable String bodyPlace,
+        @Nullable Boolean specimen,
+        @Nullable String burnPercent,
+        @Nullable String zone,
+        @Nullable String over,
+        @Nullable List<TrailEntry.Pressed> moments) {
+
+    /** What was pressed while somebody was helped. */
+    record Pressed(@Nullable String at, @Nullable String what) {}
+
+    private static final int MOST_KINDS = 60;
+    private static final int MOST_PIECES = 1_000;
+    private static final int MOST_MOMENTS = 200;
+
+    /**
+     * A note that can be kept.
+     *
+     * @param zone where the clock on the wall stood
+     * @param over why medicine was given although its clock spoke against it; empty if nobody said so
+     */
+    record Checked(UUID id, UseLog.Line line, UseLog.Detail detail, LocalDateTime when, ZoneId zone, String over) {
+
+        /** Where clocks went back an hour comes twice: the later one is meant, which makes one wait longer. */
+        ZonedDateTime moment() {
+            return when.atZone(zone).withLaterOffsetAtOverlap();
+        }
+    }
+
+    /** Empty with everything that is wrong in {@code faults}. */
+    Optional<Checked> check(Trip trip, Catalogue catalogue, Faults faults) {
+        Optional<UUID> entryId = uuid(faults);
+        LocalDateTime when = time("time", text(at), faults).orElse(trip.start().atStartOfDay());
+        if (when.toLocalDate().isBefore(trip.start()) || when.toLocalDate().isAfter(trip.end())) {
+            faults.add(
+                    "time",
+                    text(at),
+                    "it happened on a day of the trip, " + trip.start() + " to " + trip.end(),
+                    "Correct the time, or the dates in the brief");
+        }
+        String what = text(problem);
+        if (catalogue.problem(what).isEmpty()) {
+            faults.add("problem", what, "the problem is one of those the odds list", "Note it again");
+        }
+        Map<String, Integer> pieces = pieces(catalogue, faults);
+        UseLog.Line line = new UseLog.Line(when.toLocalDate(), what, 1, oneLine("note", text(note), 200, faults));
+        UseLog.Detail detail = new UseLog.Detail(
+                Optional.of(when),
+                zoneOr(ZoneId.systemDefault()).getId(),
+                oneLine("who", text(who), 80, faults),
+                oneLine("place", text(place), 120, faults),
+                pieces,
+                text(tourniquetAt).isEmpty() ? Optional.empty() : time("tourniquet time", text(tourniquetAt), faults),
+                oneLine("place on the body", text(bodyPlace), 80, faults),
+                Boolean.TRUE.equals(specimen),
+                percent(faults),
+                moments(faults));
+        String reason = oneLine("reason", text(over), 300, faults);
+        return faults.none()
+                ? entryId.map(i -> new Checked(i, line, detail, when, zoneOr(ZoneId.systemDefault()), reason))
+                : Optional.empty();
+    }
+
+    /** A device that names no zone we know stood where the server stands, as far as anybody can tell. */
+    private ZoneId zoneOr(ZoneId usual) {
+        return ZoneId.getAvailableZoneIds().contains(text(zone)) ? ZoneId.of(text(zone)) : usual;
+    }
+
+    private static String text(@Nullable String given) {
+        return given == null ? "" : given.strip();
+    }
+
+    private Optional<UUID> uuid(Faults faults) {
+        try {
+            return Optional.of(UUID.fromString(text(id)));
+        } catch (IllegalArgumentException e) {
+            faults.add("id", text(id), "a note has an id of its own", "Reload the page and note it again");
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<LocalDateTime> time(String field, String given, Faults faults) {
+        try {
+            return Optional.of(LocalDateTime.parse(given).truncatedTo(ChronoUnit.MINUTES));
+        } catch (DateTimeException e) {
+            faults.add(field, given, "the " + field + " is a day and a time", "Write it like 2027-06-12T10:20");
+            return Optional.empty();
+        }
+    }
+
+    private static String oneLine(String field, String given, int most, Faults faults) {
+        if (given.length() > most || given.chars().anyMatch(Character::isISOControl)) {
+            faults.add(field, given, field + " is one line of at most " + most + " characters", "Shorten it");
+        }
+        return given;
+    }
+
+    private Map<String, Integer> pieces(Catalogue catalogue, Faults faults) {
+        Map<String, Integer> pieces = new TreeMap<>();
+        Map<String, Integer> given = used == null ? Map.of() : used;
+        List<String> unknown = given.keySet().stream()
+                .filter(s -> catalogue.supply(s).isEmpty())
+                .toList();
+        if (!unknown.isEmpty() || given.size() > MOST_KINDS) {
+            faults.add(
+                    "used",
+                    String.join(", ", unknown),
+                    "what was used is in the catalogue, at most 60 kinds",
+                    "Leave it out");
+            return pieces;
+        }
+        given.forEach((supply, number) -> {
+            if (number == null || number < 0 || number > MOST_PIECES) {
+                faults.add("used", supply + ": " + number, "so many pieces were used, from 0 to 1,000", "Correct it");
+            } else if (number > 0) {
+                pieces.put(supply, number);
+            }
+        });
+        return pieces;
+    }
+
+    private List<UseLog.Moment> moments(Faults faults) {
+        List<Pressed> given = moments == null ? List.of() : moments;
+        if (given.size() > MOST_MOMENTS) {
+            faults.add(
+                    "times",
+                    given.size() + " of them",
+                    "a note keeps at most " + MOST_MOMENTS + " times",
+                    "Clear some");
+            return List.of();
+        }
+        List<UseLog.Moment> read = new ArrayList<>();
+        for (Pressed pressed : given) {
+            String what = oneLine("what was done", text(pressed.what()), 120, faults);
+            try {
+                read.add(new UseLog.Moment(
+                        LocalDateTime.parse(text(pressed.at())).truncatedTo(ChronoUnit.SECONDS), what));
+            } catch (DateTimeException e) {
+                faults.add(
+                        "times", text(pressed.at()), "each is a day and a time", "Write it like 2027-06-12T10:20:31");
+            }
+        }
+        return read;
+    }
+
+    private OptionalInt percent(Faults faults) {
+        String given = text(burnPercent);
+        if (given.isEmpty()) {
+            return OptionalInt.empty();
+        }
+        try {
+            int percent = Integer.parseInt(given);
+            if (percent >= 0 && percent <= 100) {
+                return OptionalInt.of(percent);
+            }
+        } catch (NumberFormatException e) {
+            // Told below.
+        }
+        faults.add("burn", given, "the burnt share of the body is from 0 to 100 %", "A palm is about 1 %");
+        return OptionalInt.empty();
+    }
+}

@@ -1,0 +1,33 @@
+package hodeon.app.kits;
+
+import hodeon.app.shell.Cells;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** A contents list as CSV (RFC 4180); the columns are described in docs/formats/contents-csv.md. */
+final class KitCsv {
+
+    private KitCsv() {}
+
+    static String write(Kit kit) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            csv.printRecord("group", "supply", "pieces", "unit", "grams_each", "grams", "supply_id");
+            for (Kit.Line line : kit.lines()) {
+                csv.printRecord(
+                        line.supply().group().label(),
+                        Cells.write(line.supply().name()),
+                        line.pieces(),
+                        Cells.write(line.supply().piece()),
+                        line.supply().mass().exactGrams().toPlainString(),
+                        line.mass().exactGrams().toPlainString(),
+                        line.supply().id());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+}

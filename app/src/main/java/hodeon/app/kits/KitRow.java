@@ -1,0 +1,72 @@
+package hodeon.app.kits;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "kit")
+@SQLRestriction("deleted_at is null")
+class KitRow {
+
+    @Id
+    UUID id = UUID.randomUUID();
+
+    UUID householdId = new UUID(0, 0);
+
+    /** The trip it was balanced for, as long as that exists. */
+    @Nullable
+    UUID tripId;
+
+    /** Null until first saved, so that a row whose id is already given is known to be new. */
+    @Version
+    @Nullable
+    Long version;
+
+    String name = "";
+
+    LocalDateTime savedAt = LocalDateTime.MIN;
+
+    /** When it was put in the bin; rows with a day here are seen by the bin alone. */
+    @Nullable
+    LocalDateTime deletedAt;
+
+    /** The trip it was for, while it or the trip lies in the bin. */
+    @Nullable
+    UUID binnedTrip;
+
+    @ElementCollection
+    @CollectionTable(name = "kit_line", joinColumns = @JoinColumn(name = "kit_id"))
+    @OrderColumn(name = "position")
+    List<Line> lines = new ArrayList<>();
+
+    @Embeddable
+    static class Line {
+
+        @Column(name = "supply_id")
+        String supplyId = "";
+
+        @Column(name = "pieces")
+        int pieces;
+
+        protected Line() {}
+
+        Line(String supplyId, int pieces) {
+            this.supplyId = supplyId;
+            this.pieces = pieces;
+        }
+    }
+}

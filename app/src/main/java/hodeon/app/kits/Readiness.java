@@ -1,0 +1,53 @@
+package hodeon.app.kits;
+
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.mat.Mat;
+import hodeon.app.mat.MatService;
+import hodeon.app.shell.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Whether a trip's kit is ready, and if not, why not. */
+@Service
+public class Readiness {
+
+    private final MatService mats;
+    private final KitService kits;
+
+    Readiness(MatService mats, KitService kits) {
+        this.mats = mats;
+        this.kits = kits;
+    }
+
+    /** Something that stands between a trip and its kit, and the page where it is put right. */
+    public record Want(String what, String act, String address) {}
+
+    /** Empty when the kit is ready. */
+    public List<Want> wants(UUID householdId, StoredTrip trip) {
+        List<Want> wants = new ArrayList<>();
+        String path = "/trips/" + trip.id();
+        Optional<Kit> kit = kits.ofTrip(householdId, trip.id());
+        // Asking what would be best starts a search: only where there is a kit to hold against it.
+        Optional<Mat> touched = mats.touched(householdId, trip);
+        if (touched.filter(Mat::stale).isPresent()) {
+            wants.add(new Want("the brief has changed since its mat was laid out", "Look at the mat", path + "/mat"));
+        }
+        if (kit.isEmpty()) {
+            wants.add(new Want("no kit is saved yet", "Balance it", path + "/mat"));
+            return wants;
+        }
+        double over = kit.get().mass().grams() - trip.trip().limits().mass().grams();
+        if (over > 0) {
+            wants.add(
+                    new Want("its kit is " + Figures.grams(over) + " over the limit", "Prune it", path + "/mat/prune"));
+        }
+        Mat mat = touched.orElseGet(() -> mats.mat(householdId, trip));
+        if (!kit.get().pieces().equals(mat.pieces())) {
+            wants.add(new Want("its kit differs from the mat", "Save it anew", path + "/kit"));
+        }
+        return wants;
+    }
+}

@@ -1,0 +1,14 @@
+package hodeon.app.medicine;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface CountryNoteRepository extends JpaRepository<CountryNoteRow, UUID> {
+
+    List<CountryNoteRow> findByHouseholdIdOrderByCountryAscReadOnDesc(UUID householdId);
+
+    long countByHouseholdId(UUID householdId);
+
+    int deleteByIdAndHouseholdId(UUID id, UUID householdId);
+}

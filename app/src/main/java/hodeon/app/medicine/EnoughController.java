@@ -1,0 +1,174 @@
+package hodeon.app.medicine;
+
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.household.Member;
+import hodeon.app.mat.MatChangedElsewhere;
+import hodeon.app.mat.MatService;
+import hodeon.app.medicine.TripMedicines.Answer;
+import hodeon.app.medicine.TripMedicines.CannotHave;
+import hodeon.core.brief.Passage;
+import hodeon.core.catalogue.Crossing.Border;
+import hodeon.core.catalogue.Crossing.Cabin;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.notice.Faults;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** A trip's medicines: enough, for whom not, and across which border. */
+@Controller
+class EnoughController {
+
+    private final TripMedicines medicines;
+    private final TripService trips;
+    private final Progress progress;
+    private final MatService mats;
+    private final CountryNotes notes;
+    private final Clock clock;
+
+    EnoughController(
+            TripMedicines medicines,
+            TripService trips,
+            Progress progress,
+            MatService mats,
+            CountryNotes notes,
+            Clock clock) {
+        this.medicines = medicines;
+        this.trips = trips;
+        this.progress = progress;
+        this.mats = mats;
+        this.notes = notes;
+        this.clock = clock;
+    }
+
+    record CannotView(String supply, String people, String because, String instead) {}
+
+    @GetMapping("/trips/{id}/medicines")
+    String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        Answer answer = medicines.of(member.householdId(), trip);
+        model.addAttribute("strip", progress.of(member.householdId(), trip, "Medicines"));
+        List<EnoughLine> lines = Stream.concat(
+                        answer.regular().stream().map(r -> EnoughLine.regular(r, answer.onMat())),
+                        answer.asNeeded().stream()
+                                .filter(a -> a.asked() > 0)
+                                .map(a -> EnoughLine.asNeeded(a, trip.trip().hoursToCare(), answer.onMat())))
+                .sorted(Comparator.comparing(EnoughLine::enough))
+                .toList();
+        model.addAttribute("lines", lines);
+        model.addAttribute(
+                "shorts",
+                lines.stream().filter(l -> !l.enough()).map(EnoughLine::name).collect(Collectors.joining("; ")));
+        model.addAttribute(
+                "spare",
+                answer.asNeeded().stream()
+                        .filter(a -> a.asked() == 0)
+                        .map(EnoughLine::there)
+                        .collect(Collectors.joining(", ")));
+        model.addAttribute("withoutRelief", String.join(", ", answer.withoutRelief()));
+        model.addAttribute("cannot", cannot(answer.cannot()));
+        model.addAttribute(
+                "unknown", answer.unknown().stream().map(g -> g.name()).collect(Collectors.joining(", ")));
+        model.addAttribute("reserve", answer.reserveDays());
+        model.addAttribute("version", answer.matVersion());
+        model.addAttribute(
+                "passage", trip.trip().passage().stream().map(Passage::label).toList());
+        model.addAttribute("papers", papers(trip, answer));
+        model.addAttribute("notes", notes.of(member.householdId()));
+        model.addAttribute("today", LocalDate.now(clock));
+        return "medicine/medicines";
+    }
+
+    private static List<CannotView> cannot(List<CannotHave> all) {
+        return all.stream()
+                .map(c -> new CannotView(
+                        c.supply().name(),
+                        c.who().person(),
+                        c.who().because(),
+                        c.who().instead().map(Supply::name).orElse("nothing known: ask")))
+                .toList();
+    }
+
+    private static BorderPapers papers(StoredTrip trip, Answer answer) {
+        Set<Passage> passage = trip.trip().passage();
+        List<Supply> supplies = answer.catalogue().supplies();
+        return BorderPapers.of(
+                passage,
+                supplies.stream()
+                        .filter(s -> answer.onMat().containsKey(s.id()))
+                        .toList(),
+                supplies.stream()
+                        .filter(s -> s.prescribed().isEmpty()
+                                && (passage.contains(Passage.BORDER)
+                                                && s.crossing().border() == Border.RESTRICTED
+                                        || passage.contains(Passage.CABIN)
+                                                && s.crossing().cabin() == Cabin.HOLD))
+                        .toList());
+    }
+
+    /** Puts what a product asks for on the mat and pins it, so that rebalancing keeps it. */
+    @PostMapping("/trips/{id}/medicines/pin")
+    String pin(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam String supply,
+            @RequestParam int pieces,
+            @RequestParam long version,
+            RedirectAttributes next) {
+        try {
+            mats.pin(member.householdId(), id, version, supply, Math.max(0, pieces));
+            next.addFlashAttribute("said", "On the mat and pinned.");
+        } catch (MatChangedElsewhere | OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
+            next.addFlashAttribute("said", "The mat was changed meanwhile: look at the figures again.");
+        }
+        return "redirect:/trips/" + id + "/medicines";
+    }
+
+    @PostMapping("/trips/{id}/country-notes")
+    String addNote(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> form,
+            RedirectAttributes next) {
+        trips.find(member.householdId(), id);
+        Faults faults = new Faults();
+        notes.add(
+                member.householdId(),
+                form.getOrDefault("country", ""),
+                form.getOrDefault("note", ""),
+                form.getOrDefault("source", ""),
+                form.getOrDefault("readOn", ""),
+                faults);
+        if (faults.none()) {
+            next.addFlashAttribute("said", "Kept.");
+        } else {
+            next.addFlashAttribute("faults", faults.all());
+            next.addFlashAttribute("typed", form);
+        }
+        return "redirect:/trips/" + id + "/medicines#countries";
+    }
+
+    @PostMapping("/trips/{id}/country-notes/{note}/remove")
+    String removeNote(@AuthenticationPrincipal Member member, @PathVariable UUID id, @PathVariable UUID note) {
+        notes.remove(member.householdId(), note);
+        return "redirect:/trips/" + id + "/medicines#countries";
+    }
+}

@@ -1,6 +1,0 @@
-package hodeon.app.medicine;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface RulesRepository extends JpaRepository<RulesRow, UUID> {}

@@ -1,0 +1,149 @@
+package hodeon.app.paper;
+
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.household.Member;
+import hodeon.app.people.PartyPatients.Going;
+import hodeon.app.people.PeopleService;
+import hodeon.app.shell.NotHere;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The cards of a trip: looked at as they will lie on the paper, and printed as PDF. */
+@Controller
+class CardController {
+
+    private final Papers deck;
+    private final AidCards aidCards;
+    private final Pdf pdf;
+    private final TripService trips;
+    private final Progress progress;
+    private final PeopleService people;
+
+    CardController(
+            Papers deck, AidCards aidCards, Pdf pdf, TripService trips, Progress progress, PeopleService people) {
+        this.deck = deck;
+        this.aidCards = aidCards;
+        this.pdf = pdf;
+        this.trips = trips;
+        this.progress = progress;
+        this.people = people;
+    }
+
+    /** A card that can be chosen; {@code key} names it in addresses. */
+    record Choice(String key, String name) {}
+
+    @GetMapping("/trips/{id}/cards")
+    String page(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "prompt") String card,
+            @RequestParam(defaultValue = "a6") String size,
+            Model model) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        PaperSize paper = card.startsWith("labels") ? PaperSize.A4 : PaperSize.of(size);
+        model.addAttribute("strip", progress.of(member.householdId(), trip, "Cards"));
+        model.addAttribute("choices", choices(trip));
+        model.addAttribute("card", card);
+        model.addAttribute("size", paper);
+        model.addAttribute("sizes", PaperSize.values());
+        model.addAttribute("cards", cards(member, trip, card));
+        return "paper/cards";
+    }
+
+    @GetMapping("/trips/{id}/cards.pdf")
+    ResponseEntity<byte[]> print(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "everything") String card,
+            @RequestParam(defaultValue = "a6") String size) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        PaperSize paper = card.startsWith("labels") ? PaperSize.A4 : PaperSize.of(size);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"cards.pdf\"")
+                .header(HttpHeaders.CACHE_CONTROL, "no-store")
+                .body(pdf.of(cards(member, trip, card), paper));
+    }
+
+    private static List<Choice> choices(StoredTrip trip) {
+        List<Choice> choices = new ArrayList<>(List.of(
+                new Choice("prompt", "First minutes"),
+                new Choice("aid", "What to do, by odds"),
+                new Choice("howto", "How to use what is along"),
+                new Choice("contents", "Contents by pocket"),
+                new Choice("contacts", "Whom to call"),
+                new Choice("incident", "What happened (form)"),
+                new Choice("labels-large", "Labels, large"),
+                new Choice("labels-medium", "Labels, medium"),
+                new Choice("labels-small", "Labels, small")));
+        for (int i = 0; i < trip.trip().party().people().size(); i++) {
+            String name = trip.trip().party().people().get(i).name();
+            choices.add(new Choice("person-" + i, name));
+            choices.add(new Choice("doses-" + i, "Doses: " + name));
+        }
+        return choices;
+    }
+
+    private List<Card> cards(Member member, StoredTrip trip, String key) {
+        UUID household = member.householdId();
+        return switch (key.replaceFirst("-.*", "")) {
+            case "prompt" -> List.of(deck.prompt(household, trip));
+            case "aid" -> key.equals("aid") ? List.copyOf(aidCards.ofTrip(trip)) : List.of(doNow(trip, key));
+            case "howto" -> List.of(aidCards.howTo(trip));
+            case "contents" -> List.of(deck.contents(household, trip));
+            case "contacts" -> {
+                deck.party(household, trip).forEach(g -> seen(member, g, "contacts"));
+                yield List.of(deck.contacts(household, trip));
+            }
+            case "incident" -> List.of(deck.incident(trip));
+            case "labels" ->
+                List.of(deck.labels(
+                        deck.contents(household, trip),
+                        key.endsWith("-large") ? "large" : key.endsWith("-small") ? "small" : "medium"));
+            case "person" -> {
+                Going going = going(household, trip, key);
+                seen(member, going, "card");
+                yield List.of(deck.person(household, going));
+            }
+            case "doses" -> {
+                Going going = going(household, trip, key);
+                seen(member, going, "dose card");
+                yield List.copyOf(deck.doses(household, trip, going));
+            }
+            case "everything" -> {
+                deck.party(household, trip).forEach(g -> seen(member, g, "all cards"));
+                yield deck.everything(household, trip);
+            }
+            default -> throw new NotHere("card " + key);
+        };
+    }
+
+    private Card doNow(StoredTrip trip, String key) {
+        return aidCards.ofTrip(trip, key.substring(key.indexOf('-') + 1)).orElseThrow(() -> new NotHere("card " + key));
+    }
+
+    private Going going(UUID household, StoredTrip trip, String key) {
+        String number = key.substring(key.indexOf('-') + 1);
+        List<Going> party = deck.party(household, trip);
+        if (!number.matches("\\d{1,3}") || Integer.parseInt(number) >= party.size()) {
+            throw new NotHere("card " + key);
+        }
+        return party.get(Integer.parseInt(number));
+    }
+
+    private void seen(Member member, Going going, String what) {
+        going.id().ifPresent(id -> people.seen(member.householdId(), id, member.getUsername(), what));
+    }
+}

@@ -1,0 +1,67 @@
+package hodeon.app.paper;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.ITemplateEngine;
+import org.thymeleaf.context.Context;
+
+/** Prints cards as PDF: real text, the font inside the file, the size of the paper as asked. */
+@Component
+class Pdf {
+
+    private static final String FAMILY = "Atkinson Hyperlegible Next";
+    private static final String FONT = "hodeon/app/card/atkinson-hyperlegible-next-%d.ttf";
+    private static final int REGULAR = 400;
+    private static final int BOLD = 700;
+
+    private final ITemplateEngine templates;
+
+    Pdf(ITemplateEngine templates) {
+        this.templates = templates;
+    }
+
+    byte[] of(List<? extends Card> cards, PaperSize size) {
+        Context context = new Context();
+        context.setVariable("cards", cards);
+        context.setVariable("size", size);
+        context.setVariable("css", text("static/css/card.css"));
+        ByteArrayOutputStream pdf = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        for (int weight : new int[] {REGULAR, BOLD}) {
+            builder.useFont(() -> stream(FONT.formatted(weight)), FAMILY, weight, FontStyle.NORMAL, true);
+        }
+        try {
+            builder.withHtmlContent(templates.process("paper/print", context), null)
+                    .withProducer("Hodeon")
+                    .toStream(pdf)
+                    .run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return pdf.toByteArray();
+    }
+
+    private static InputStream stream(String path) {
+        try {
+            return new ClassPathResource(path).getInputStream();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String text(String path) {
+        try {
+            return new ClassPathResource(path).getContentAsString(StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package hodeon.app.readiness;
+
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.KitService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The trips that are under way or come and whose saved kit lies somewhere. */
+@Service
+@Transactional(readOnly = true)
+public class PackedTrips {
+
+    private final TripService trips;
+    private final KitService kits;
+    private final Clock clock;
+
+    PackedTrips(TripService trips, KitService kits, Clock clock) {
+        this.trips = trips;
+        this.kits = kits;
+        this.clock = clock;
+    }
+
+    /** A trip with its kit and where that lies. */
+    public record Packed(StoredTrip trip, Kit kit, Place place) {}
+
+    /** The soonest first. */
+    public List<Packed> of(UUID household, Stock all) {
+        Map<UUID, Kit> byTrip = new HashMap<>();
+        kits.all(household).forEach(k -> k.tripId().ifPresent(t -> byTrip.put(t, k)));
+        LocalDate today = LocalDate.now(clock);
+        List<Packed> packed = new ArrayList<>();
+        byTrip.forEach((id, kit) -> trips.maybe(household, id)
+                .filter(trip -> !trip.trip().end().isBefore(today))
+                .ifPresent(trip -> all.placeOf(kit.id()).ifPresent(place -> packed.add(new Packed(trip, kit, place)))));
+        packed.sort(Comparator.comparing((Packed p) -> p.trip().trip().start())
+                .thenComparing(p -> p.trip().trip().name()));
+        return packed;
+    }
+}

@@ -1,0 +1,127 @@
+package hodeon.app.readiness;
+
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.household.Member;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.KitService;
+import hodeon.app.shell.Figures;
+import hodeon.app.stock.LotView;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.stock.Held;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Ready, or not ready because …, with one step for each cause; and the kit as it lies against the plan. */
+@Controller
+class ReadyController {
+
+    private final ReadyService ready;
+    private final StockService stock;
+    private final KitService kits;
+    private final TripService trips;
+    private final Progress progress;
+    private final Clock clock;
+
+    ReadyController(
+            ReadyService ready,
+            StockService stock,
+            KitService kits,
+            TripService trips,
+            Progress progress,
+            Clock clock) {
+        this.ready = ready;
+        this.stock = stock;
+        this.kits = kits;
+        this.trips = trips;
+        this.progress = progress;
+        this.clock = clock;
+    }
+
+    /** A planned kind against what lies there. */
+    record LineView(Supply supply, int planned, int there, int good, String first, LotView.State state) {
+
+        public String name() {
+            return supply.name();
+        }
+
+        public String says(int pieces) {
+            return Figures.pieces(pieces, supply);
+        }
+    }
+
+    @GetMapping("/trips/{id}/ready")
+    String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        Stock all = stock.of(member.householdId());
+        Optional<Kit> kit = kits.ofTrip(member.householdId(), id);
+        Optional<Place> place = kit.flatMap(k -> all.placeOf(k.id()));
+        model.addAttribute("strip", progress.of(member.householdId(), trip, "Ready"));
+        model.addAttribute("wants", ready.wants(trip, all));
+        model.addAttribute("kit", kit.map(Kit::name).orElse(""));
+        model.addAttribute("place", place.map(Place::name).orElse(""));
+        model.addAttribute("placeId", place.map(Place::id).orElse(null));
+        model.addAttribute("places", all.kits());
+        model.addAttribute(
+                "until", trip.trip().end().plusDays(all.rules().marginDays()).toString());
+        model.addAttribute(
+                "lines",
+                place.isPresent()
+                        ? lines(kit.orElseThrow(), place.get(), all, trip.trip().end())
+                        : List.of());
+        return "readiness/ready";
+    }
+
+    private List<LineView> lines(Kit kit, Place place, Stock all, LocalDate back) {
+        List<Held> held = all.inKit(place.id());
+        LocalDate today = LocalDate.now(clock);
+        List<LineView> lines = new ArrayList<>();
+        for (Kit.Line line : kit.lines()) {
+            List<Held> of = held.stream()
+                    .filter(h -> h.lot().supply().equals(line.supply().id()))
+                    .sorted(Held.FIRST_EXPIRED)
+                    .toList();
+            int good = of.stream()
+                    .filter(h -> h.outlasts(back, all.rules().marginDays()))
+                    .mapToInt(Held::pieces)
+                    .sum();
+            LotView.State state =
+                    good >= line.pieces() ? LotView.State.FINE : of.isEmpty() ? LotView.State.OVER : LotView.State.SOON;
+            lines.add(new LineView(
+                    line.supply(),
+                    line.pieces(),
+                    of.stream().mapToInt(Held::pieces).sum(),
+                    good,
+                    of.stream()
+                            .findFirst()
+                            .map(h -> LotView.of(h, all, today).until())
+                            .orElse("–"),
+                    state));
+        }
+        return lines;
+    }
+
+    @PostMapping("/trips/{id}/ready/lies")
+    String lies(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(required = false) Optional<UUID> place) {
+        ready.lies(trips.find(member.householdId(), id), place);
+        return "redirect:/trips/" + id + "/ready";
+    }
+}

@@ -1,0 +1,189 @@
+package hodeon.app.readiness;
+
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.check.CheckService;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.KitService;
+import hodeon.app.kits.Packed;
+import hodeon.app.kits.Readiness;
+import hodeon.app.shell.NotHere;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.stock.Held;
+import hodeon.core.stock.Rhythm;
+import hodeon.core.stock.Shortage;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * A kit is ready for a trip when it was balanced and saved, lies somewhere, holds every planned piece in date beyond the
+ * return and the margin, was looked over, and when everybody's rescue medicine is in it.
+ */
+@Service
+@Transactional(readOnly = true)
+public class ReadyService {
+
+    private final Readiness readiness;
+    private final KitService kits;
+    private final StockService stock;
+    private final CheckService checks;
+    private final Clock clock;
+
+    ReadyService(Readiness readiness, KitService kits, StockService stock, CheckService checks, Clock clock) {
+        this.readiness = readiness;
+        this.kits = kits;
+        this.stock = stock;
+        this.checks = checks;
+        this.clock = clock;
+    }
+
+    /** Empty when it is ready. */
+    public List<Want> wants(StoredTrip trip) {
+        return wants(trip, stock.of(trip.householdId()));
+    }
+
+    /** The same where what the household owns is at hand already. */
+    public List<Want> wants(StoredTrip trip, Stock all) {
+        List<Want> wants = new ArrayList<>();
+        readiness.wants(trip.householdId(), trip).forEach(w -> wants.add(Want.open(w.what(), w.act(), w.address())));
+        Optional<Kit> kit = kits.ofTrip(trip.householdId(), trip.id());
+        if (kit.isEmpty()) {
+            return wants;
+        }
+        Optional<Place> place = all.placeOf(kit.get().id());
+        if (place.isEmpty()) {
+            wants.add(Want.open(
+                    "no place says it holds “" + kit.get().name() + "”",
+                    "Say where it lies",
+                    "/trips/" + trip.id() + "/ready#lies"));
+            return wants;
+        }
+        List<Held> held = all.inKit(place.get().id());
+        Packed.of(kit.get(), all, trip.trip().limits().mass())
+                .filter(p -> !p.over().isEmpty())
+                .ifPresent(p -> wants.add(Want.open(
+                        "what lies in it weighs " + p.grams() + ", " + p.over() + " over the limit",
+                        "Take something out",
+                        "/stock/places/" + place.get().id())));
+        wants.addAll(shortages(trip, kit.get(), place.get(), held, all));
+        wants.addAll(rescue(trip, place.get(), held, all));
+        LocalDate start = trip.trip().start();
+        Optional<LocalDate> last =
+                checks.lastOfEverything(trip.householdId(), place.get().id());
+        // A look now would not hold yet for a trip that is further away.
+        if (!start.minusWeeks(4).isAfter(LocalDate.now(clock)) && !Rhythm.holdsFor(last, start)) {
+            wants.add(new Want(
+                    last.map(d -> "it was last looked over on " + d + ", more than four weeks before the trip")
+                            .orElse("it has not been looked over yet"),
+                    "Check it now",
+                    "/stock/checks",
+                    Map.of("place", place.get().id().toString(), "rhythm", Rhythm.BEFORE_TRIP.name())));
+        }
+        return wants;
+    }
+
+    private static List<Want> shortages(StoredTrip trip, Kit kit, Place place, List<Held> held, Stock all) {
+        LocalDate back = trip.trip().end();
+        int margin = all.rules().marginDays();
+        LocalDate until = back.plusDays(margin);
+        List<Want> wants = new ArrayList<>();
+        for (Shortage s : Shortage.of(kit.pieces(), held, back, margin)) {
+            String name = all.nameOf(s.supply());
+            if (Optional.ofNullable(all.supplies().get(s.supply()))
+                    .flatMap(Supply::prescribed)
+                    .isPresent()) {
+                continue; // Told for the person it was prescribed to.
+            }
+            String what = name + ": " + s.missing() + " of " + all.counted(s.wanted(), s.supply())
+                    + (s.old() >= s.missing() ? " will not last until " + until : " missing")
+                    + (s.old() > 0 && s.old() < s.missing() ? ", " + s.old() + " more too old" : "");
+            int home = all.atHome().stream()
+                    .filter(h -> h.lot().supply().equals(s.supply()) && h.outlasts(back, margin))
+                    .mapToInt(Held::pieces)
+                    .sum();
+            int some = Math.min(home, s.missing());
+            wants.add(
+                    some > 0
+                            ? new Want(
+                                    what,
+                                    "Move " + all.counted(some, s.supply()) + " from home",
+                                    "/restock/fill",
+                                    Map.of(
+                                            "kit", place.id().toString(),
+                                            "supply", s.supply(),
+                                            "pieces", String.valueOf(some),
+                                            "until", until.toString(),
+                                            "back", "/trips/" + trip.id() + "/ready"))
+                            : Want.open(what, "On the list to buy", "/restock#buy"));
+        }
+        return wants;
+    }
+
+    /** Everybody's own rescue medicine, as many as each needs, in date. */
+    private static List<Want> rescue(StoredTrip trip, Place place, List<Held> held, Stock all) {
+        Map<RescueMedicine, List<String>> needed = new EnumMap<>(RescueMedicine.class);
+        for (Person person : trip.trip().party().people()) {
+            person.rescue().forEach(m -> needed.computeIfAbsent(m, r -> new ArrayList<>())
+                    .add(person.name()));
+        }
+        List<Want> wants = new ArrayList<>();
+        needed.forEach((medicine, people) -> {
+            int each = all.supplies().values().stream()
+                    .filter(s -> s.prescribed()
+                            .filter(t -> t.value().equals(Tag.idOf(medicine)))
+                            .isPresent())
+                    .mapToInt(Supply::each)
+                    .max()
+                    .orElse(1);
+            int there = held.stream()
+                    .filter(h -> h.outlasts(trip.trip().end(), all.rules().marginDays()))
+                    .filter(h -> Optional.ofNullable(all.supplies().get(h.lot().supply()))
+                            .flatMap(Supply::prescribed)
+                            .filter(t -> t.value().equals(Tag.idOf(medicine)))
+                            .isPresent())
+                    .mapToInt(Held::pieces)
+                    .sum();
+            if (there < each * people.size()) {
+                wants.add(Want.open(
+                        "the " + medicine.label().toLowerCase(Locale.ROOT) + " of " + String.join(" and ", people)
+                                + (there == 0
+                                        ? " is not in it in date"
+                                        : ": " + there + " of " + each * people.size() + " are in it in date"),
+                        "Put it in",
+                        "/stock/enter?place=" + URLEncoder.encode(place.name(), StandardCharsets.UTF_8)));
+            }
+        });
+        return wants;
+    }
+
+    /** Says that a trip's kit lies in a place, an existing one or a new one of the kit's name. */
+    @Transactional
+    public void lies(StoredTrip trip, Optional<UUID> place) {
+        Kit kit = kits.ofTrip(trip.householdId(), trip.id()).orElseThrow(() -> new NotHere("kit of trip " + trip.id()));
+        stock.placesOfKit(trip.householdId(), kit.id())
+                .forEach(p -> stock.plan(trip.householdId(), p, Optional.empty()));
+        UUID id = place.orElseGet(() -> stock.of(trip.householdId()).kits().stream()
+                .filter(p -> p.name().equalsIgnoreCase(kit.name()))
+                .map(Place::id)
+                .findFirst()
+                .orElseGet(() -> stock.addPlace(
+                        trip.householdId(), kit.name(), Place.Kind.KIT, Optional.empty(), Optional.empty())));
+        stock.plan(trip.householdId(), id, Optional.of(kit.id()));
+    }
+}

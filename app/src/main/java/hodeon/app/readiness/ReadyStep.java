@@ -1,0 +1,36 @@
+package hodeon.app.readiness;
+
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.KitService;
+import hodeon.app.stock.StockService;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Ready, on the progress strip: only where its kit lies, because the whole answer is worked out on its own page. */
+@Component
+@Order(3)
+class ReadyStep implements Progress.Later {
+
+    private final KitService kits;
+    private final StockService stock;
+
+    ReadyStep(KitService kits, StockService stock) {
+        this.kits = kits;
+        this.stock = stock;
+    }
+
+    @Override
+    public List<Progress.Step> steps(UUID householdId, StoredTrip trip) {
+        Optional<UUID> place = kits.ofTrip(householdId, trip.id())
+                .map(Kit::id)
+                .flatMap(k -> stock.placesOfKit(householdId, k).stream().findFirst());
+        String state =
+                place.map(p -> "in " + stock.place(householdId, p).name()).orElse("not packed yet");
+        return List.of(new Progress.Step("Ready", "/trips/" + trip.id() + "/ready", state, false));
+    }
+}

@@ -1,0 +1,18 @@
+package hodeon.app.readiness;
+
+import java.util.Map;
+
+/**
+ * Something that stands between a trip and its kit, with the one step that puts it right.
+ *
+ * @param what such as “2 of 6 wipes are missing”
+ * @param act the words on its button
+ * @param address the page that helps, or where the button sends {@code fields}
+ * @param fields empty for a page that is only opened
+ */
+public record Want(String what, String act, String address, Map<String, String> fields) {
+
+    static Want open(String what, String act, String address) {
+        return new Want(what, act, address, Map.of());
+    }
+}

@@ -1,0 +1,239 @@
+package hodeon.app.stock.enter;
+
+import hodeon.app.shell.Figures;
+import hodeon.app.stock.ledger.Arrival;
+import hodeon.app.stock.place.Place;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.notice.Faults;
+import hodeon.core.stock.PrintedExpiry;
+import hodeon.core.units.Money;
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+
+/** Makes arrivals of what was typed, pasted or read from a file; the one place where their limits are checked. */
+final class ArrivalReader {
+
+    /** What may be given of an arrival, in the order of a file's columns. */
+    static final List<String> FIELDS = List.of(
+            "place",
+            "supply",
+            "pieces",
+            "unit",
+            "product",
+            "article",
+            "lot",
+            "serial",
+            "until",
+            "opened",
+            "decanted",
+            "received",
+            "price",
+            "store-below",
+            "condition");
+
+    static final int LONGEST_PRODUCT = 120;
+    static final int LONGEST_LOT = 40;
+    static final int LONGEST_CONDITION = 200;
+    private static final BigDecimal MOST_PRICE = new BigDecimal("100000");
+
+    private final Map<String, String> supplies = new HashMap<>();
+    private final Map<String, String> units = new HashMap<>();
+    private final Map<String, UUID> places = new HashMap<>();
+    private final LocalDate today;
+
+    ArrivalReader(Collection<Supply> supplies, Collection<Place> places, LocalDate today) {
+        supplies.forEach(s -> {
+            this.supplies.put(s.id(), s.id());
+            this.units.put(s.id(), s.piece());
+            this.supplies.put(lower(s.name()), s.id());
+        });
+        places.forEach(p -> this.places.put(lower(p.name()), p.id()));
+        this.today = today;
+    }
+
+    /**
+     * @param cell answers what was given for each of {@link #FIELDS}; empty where nothing was
+     * @param where goes before each field's name in a fault, such as “line 3: ”
+     */
+    Optional<Arrival> read(UnaryOperator<String> cell, String where, Faults faults) {
+        int before = faults.all().size();
+        Reading r = new Reading(cell, where, faults);
+        String supply = r.supply();
+        r.unit(supply);
+        Arrival arrival = new Arrival(
+                r.place(),
+                supply,
+                r.whole("pieces", "the number of pieces", 1, Arrival.MOST_PIECES)
+                        .orElse(1),
+                r.text("product", LONGEST_PRODUCT),
+                r.article(),
+                r.text("lot", LONGEST_LOT),
+                r.text("serial", LONGEST_LOT),
+                r.printed(),
+                r.past("received").orElse(today),
+                r.past("opened"),
+                r.past("decanted"),
+                r.price(),
+                r.has("store-below")
+                        ? r.whole("store-below", "the warmest storage in °C", -30, 60)
+                        : OptionalInt.empty(),
+                r.text("condition", LONGEST_CONDITION));
+        return faults.all().size() == before ? Optional.of(arrival) : Optional.empty();
+    }
+
+    private static String lower(String text) {
+        return text.strip().toLowerCase(Locale.ROOT);
+    }
+
+    private final class Reading {
+
+        private final UnaryOperator<String> cell;
+        private final String where;
+        private final Faults faults;
+
+        Reading(UnaryOperator<String> cell, String where, Faults faults) {
+            this.cell = cell;
+            this.where = where;
+            this.faults = faults;
+        }
+
+        String given(String field) {
+            return cell.apply(field).strip();
+        }
+
+        boolean has(String field) {
+            return !given(field).isEmpty();
+        }
+
+        void fault(String field, String limit, String remedy) {
+            faults.add(where + field, given(field), where + limit, remedy);
+        }
+
+        UUID place() {
+            UUID place = places.get(lower(given("place")));
+            if (place == null) {
+                fault(
+                        "place",
+                        "the place is the name of one of yours",
+                        "Make the place first, or write it as it is called");
+                return new UUID(0, 0);
+            }
+            return place;
+        }
+
+        String supply() {
+            String supply = supplies.get(lower(given("supply")));
+            if (supply == null) {
+                fault(
+                        "supply",
+                        "the supply is the name or id of one of the catalogue",
+                        "Choose it from the list, or add your own under Supplies");
+                return "";
+            }
+            return supply;
+        }
+
+        /** Whoever names a unit must mean the catalogue's: sixteen boxes are not sixteen tablets. */
+        void unit(String supply) {
+            String unit = units.getOrDefault(supply, "");
+            if (has("unit")
+                    && !unit.isEmpty()
+                    && !given("unit").equalsIgnoreCase(unit)
+                    && !given("unit").equalsIgnoreCase(Figures.unit(2, unit))) {
+                fault("unit", "it is counted in " + Figures.unit(2, unit), "Count the " + Figures.unit(2, unit));
+            }
+        }
+
+        OptionalInt whole(String field, String what, int least, int most) {
+            try {
+                int number = Integer.parseInt(given(field));
+                if (number >= least && number <= most) {
+                    return OptionalInt.of(number);
+                }
+            } catch (NumberFormatException e) {
+                // Told below, with numbers out of range.
+            }
+            fault(
+                    field,
+                    String.format(Locale.ROOT, "%s is a whole number from %,d to %,d", what, least, most),
+                    "Correct it");
+            return OptionalInt.empty();
+        }
+
+        String text(String field, int longest) {
+            String text = given(field);
+            if (text.length() > longest || text.chars().anyMatch(Character::isISOControl)) {
+                fault(field, field + " is one line of at most " + longest + " characters", "Shorten it");
+            }
+            return text;
+        }
+
+        String article() {
+            String article = given("article");
+            if (!article.isEmpty() && !article.matches("\\d{14}")) {
+                fault("article", "the article number has 14 digits", "Scan it, or leave it out");
+            }
+            return article;
+        }
+
+        Optional<PrintedExpiry> printed() {
+            if (!has("until")) {
+                return Optional.empty();
+            }
+            try {
+                return Optional.of(PrintedExpiry.parse(given("until")));
+            } catch (DateTimeException e) {
+                fault(
+                        "until",
+                        "the printed date is a day or month that exists, from 2000 to 2099",
+                        "Write it like 2028-02-29, 2028-02 or 02/2028");
+                return Optional.empty();
+            }
+        }
+
+        Optional<LocalDate> past(String field) {
+            if (!has(field)) {
+                return Optional.empty();
+            }
+            try {
+                LocalDate day = LocalDate.parse(given(field));
+                if (!day.isAfter(today) && day.getYear() >= 2000) {
+                    return Optional.of(day);
+                }
+            } catch (DateTimeException e) {
+                // Told below, with days to come.
+            }
+            fault(
+                    field,
+                    "the day it was " + field + " is a day that exists, from 2000 to today, " + today,
+                    "Write it like " + today);
+            return Optional.empty();
+        }
+
+        Optional<Money> price() {
+            if (!has("price")) {
+                return Optional.empty();
+            }
+            try {
+                BigDecimal price = new BigDecimal(given("price").replace(',', '.'));
+                if (price.signum() >= 0 && price.compareTo(MOST_PRICE) <= 0) {
+                    return Optional.of(Money.of(price));
+                }
+            } catch (ArithmeticException | NumberFormatException e) {
+                // Told below, with prices out of range.
+            }
+            fault("price", "the price of a piece is from 0 to 100,000 with at most two decimals", "Write it like 2.50");
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,304 @@
+package hodeon.app.stock.enter;
+
+import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
+import hodeon.app.shell.Texts;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Arrival;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.core.notice.Faults;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Taking things in: typed, scanned, from a photo, pasted, from a file. */
+@Controller
+class EnterController {
+
+    /** For what is known of a household without what lies anywhere. */
+    private static final UUID NOWHERE = new UUID(0, 0);
+
+    /** In place of a supply, where a line is not wanted. */
+    private static final String DROP = "drop";
+
+    /** Open lines shown at once. */
+    private static final int MOST_WAITING = 50;
+
+    private final StockService stock;
+    private final Entering entering;
+    private final OpenLines open;
+    private final Incoming incoming;
+
+    EnterController(StockService stock, Entering entering, OpenLines open, Incoming incoming) {
+        this.incoming = incoming;
+        this.stock = stock;
+        this.entering = entering;
+        this.open = open;
+    }
+
+    @GetMapping("/stock/enter")
+    String page(
+            @AuthenticationPrincipal Member member,
+            @RequestParam(defaultValue = "") String place,
+            @RequestParam(defaultValue = "") String supply,
+            @RequestParam(defaultValue = "") String code,
+            Model model) {
+        Faults faults = new Faults();
+        Map<String, String> form = blank();
+        form.put("place", place);
+        form.put("supply", supply);
+        if (!code.isEmpty()) {
+            form.putAll(entering.fromCode(member.householdId(), code, faults));
+        }
+        return page(member, form, code, List.of(), faults, model);
+    }
+
+    @PostMapping("/stock/enter")
+    String enter(
+            @AuthenticationPrincipal Member member,
+            @RequestParam Map<String, String> given,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
+        Faults faults = new Faults();
+        Map<String, String> form = blank();
+        ArrivalReader.FIELDS.forEach(f -> form.put(f, given.getOrDefault(f, "")));
+        String code = given.getOrDefault("code", "");
+        if (given.getOrDefault("do", "").equals("read")) {
+            form.putAll(entering.fromCode(member.householdId(), code, faults));
+            return answer(member, form, code, List.of(), faults, response, model);
+        }
+        Optional<Arrival> arrival =
+                entering.add(member.householdId(), form, Cause.of(member.getUsername(), ""), faults);
+        if (arrival.isEmpty()) {
+            return answer(member, form, code, List.of(), faults, response, model);
+        }
+        next.addFlashAttribute(
+                "added",
+                stock.at(member.householdId(), NOWHERE)
+                        .named(arrival.get().pieces(), arrival.get().supply()));
+        next.addAttribute("place", form.get("place"));
+        return "redirect:/stock/enter";
+    }
+
+    @PostMapping("/stock/enter/photo")
+    String photo(
+            @AuthenticationPrincipal Member member,
+            @RequestParam MultipartFile photo,
+            @RequestParam(defaultValue = "") String place,
+            HttpServletResponse response,
+            Model model)
+            throws IOException {
+        Faults faults = new Faults();
+        Map<String, String> form = blank();
+        form.put("place", place);
+        Optional<String> code = CodePhoto.read(photo.getBytes(), faults);
+        code.ifPresent(c -> form.putAll(entering.fromCode(member.householdId(), c, faults)));
+        return answer(member, form, code.orElse("").replace("\u001d", "<GS>"), List.of(), faults, response, model);
+    }
+
+    /** First what was understood, to be looked over; nothing is written yet. */
+    @PostMapping("/stock/enter/lines")
+    String lines(
+            @AuthenticationPrincipal Member member,
+            @RequestParam String text,
+            @RequestParam(defaultValue = "") String place,
+            Model model) {
+        Map<String, String> form = blank();
+        form.put("place", place);
+        Faults faults = new Faults();
+        List<PastedStock> lines = PastedStock.read(
+                text, stock.at(member.householdId(), NOWHERE).supplies().values());
+        long given = text.lines().filter(l -> !l.isBlank()).count();
+        if (given > PastedStock.MOST_LINES) {
+            faults.add(
+                    "lines",
+                    given + " lines",
+                    "at most " + PastedStock.MOST_LINES + " lines are looked over at once",
+                    "Enter these first; the rest waits in the box below");
+            model.addAttribute(
+                    "rest",
+                    text.lines()
+                            .filter(l -> !l.isBlank())
+                            .skip(PastedStock.MOST_LINES)
+                            .collect(Collectors.joining("\n")));
+        }
+        return page(member, form, "", lines, faults, model);
+    }
+
+    /** The lines as they were looked over; all are written or none. */
+    @PostMapping("/stock/enter/confirmed")
+    String confirmed(
+            @AuthenticationPrincipal Member member,
+            @RequestParam MultiValueMap<String, String> given,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
+        Faults faults = new Faults();
+        ArrivalReader reader = entering.reader(member.householdId());
+        String place = String.valueOf(given.getFirst("place"));
+        List<Arrival> arrivals = new ArrayList<>();
+        List<PastedStock> again = new ArrayList<>();
+        List<String> unknown = new ArrayList<>();
+        List<String> dropped = new ArrayList<>();
+        List<String> placed = new ArrayList<>();
+        int lines = given.getOrDefault("supply", List.of()).size();
+        for (int i = 0; i < Math.min(lines, PastedStock.MOST_LINES); i++) {
+            Map<String, String> line = Map.of(
+                    "place", place,
+                    "supply", at(given, "supply", i),
+                    "pieces", at(given, "pieces", i),
+                    "until", at(given, "until", i),
+                    "lot", at(given, "lot", i));
+            again.add(new PastedStock(
+                    at(given, "text", i),
+                    at(given, "supply", i),
+                    true,
+                    at(given, "pieces", i),
+                    at(given, "until", i),
+                    at(given, "lot", i)));
+            String text = at(given, "text", i);
+            if (at(given, "supply", i).isEmpty()) {
+                unknown.add(text);
+            } else if (at(given, "supply", i).equals(DROP)) {
+                dropped.add(text);
+            } else {
+                placed.add(text);
+                reader.read(f -> line.getOrDefault(f, ""), "line " + (i + 1) + ": ", faults)
+                        .ifPresent(arrivals::add);
+            }
+        }
+        if (!faults.none()) {
+            Map<String, String> form = blank();
+            form.put("place", place);
+            return answer(member, form, "", again, faults, response, model);
+        }
+        entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
+        open.settle(
+                member.householdId(),
+                Stream.concat(placed.stream(), dropped.stream()).toList());
+        open.keep(member.householdId(), unknown);
+        next.addFlashAttribute(
+                "added",
+                Figures.counted(arrivals.size(), "line")
+                        + (unknown.isEmpty() ? "" : "; " + unknown.size() + " kept open, see below")
+                        + (dropped.isEmpty() ? "" : "; " + dropped.size() + " dropped"));
+        next.addAttribute("place", place);
+        return "redirect:/stock/enter";
+    }
+
+    private static String at(MultiValueMap<String, String> given, String field, int line) {
+        List<String> values = given.getOrDefault(field, List.of());
+        return line < values.size() ? values.get(line) : "";
+    }
+
+    @PostMapping("/stock/enter/file")
+    String file(
+            @AuthenticationPrincipal Member member,
+            @RequestParam MultipartFile file,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model)
+            throws IOException {
+        Faults faults = new Faults();
+        List<Arrival> arrivals = Texts.read(file.getBytes(), "file", faults)
+                .map(text -> StockCsv.read(text, entering.reader(member.householdId()), faults))
+                .orElse(List.of());
+        if (!faults.none()) {
+            return answer(member, blank(), "", List.of(), faults, response, model);
+        }
+        entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "from a file"));
+        next.addFlashAttribute("added", Figures.counted(arrivals.size(), "line"));
+        return "redirect:/stock/enter";
+    }
+
+    /** How far the file has come that is being written; empty when none is. */
+    @GetMapping(path = "/stock/enter/file/progress", produces = MediaType.TEXT_PLAIN_VALUE)
+    @ResponseBody
+    String progress(@AuthenticationPrincipal Member member) {
+        return incoming.of(member.householdId())
+                .map(lines -> String.format(Locale.ROOT, "%,d of %,d lines written", lines.written(), lines.of()))
+                .orElse("");
+    }
+
+    @GetMapping("/stock/stock.csv")
+    ResponseEntity<byte[]> csv(@AuthenticationPrincipal Member member) {
+        String text = StockCsv.write(stock.of(member.householdId()), stock.facts(member.householdId()));
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"stock.csv\"")
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static Map<String, String> blank() {
+        Map<String, String> form = new LinkedHashMap<>();
+        ArrivalReader.FIELDS.forEach(f -> form.put(f, ""));
+        return form;
+    }
+
+    private String answer(
+            Member member,
+            Map<String, String> form,
+            String code,
+            List<PastedStock> lines,
+            Faults faults,
+            HttpServletResponse response,
+            Model model) {
+        if (!faults.none()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        }
+        return page(member, form, code, lines, faults, model);
+    }
+
+    private String page(
+            Member member, Map<String, String> form, String code, List<PastedStock> lines, Faults faults, Model model) {
+        Stock all = stock.at(member.householdId(), NOWHERE);
+        Optional.ofNullable(all.supplies().get(form.getOrDefault("supply", "")))
+                .ifPresent(s -> form.put("supply", s.name()));
+        Map<String, String> units = new HashMap<>();
+        all.supplies().forEach((id, s) -> {
+            units.put(id, s.piece());
+            units.put(s.name(), s.piece());
+        });
+        model.addAttribute("units", units);
+        model.addAttribute("unit", units.getOrDefault(form.getOrDefault("supply", ""), ""));
+        List<PastedStock> waiting = lines.isEmpty()
+                ? open.of(member.householdId(), MOST_WAITING).stream()
+                        .flatMap(l -> PastedStock.read(l, all.supplies().values()).stream())
+                        .toList()
+                : List.of();
+        model.addAttribute("waiting", lines.isEmpty() ? open.count(member.householdId()) : 0);
+        model.addAttribute("form", form);
+        model.addAttribute("code", code);
+        model.addAttribute("lines", lines.isEmpty() ? waiting : lines);
+        model.addAttribute("faults", faults.all());
+        model.addAttribute("supplies", all.supplies().values());
+        model.addAttribute("places", all.places().values());
+        return "stock/enter";
+    }
+}

@@ -1,0 +1,133 @@
+package hodeon.app.stock.enter;
+
+import hodeon.app.household.Member;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.ledger.StockRules;
+import hodeon.core.notice.Faults;
+import hodeon.core.stock.Grace;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The household's margin and grace, and what it read about models that were superseded or recalled. */
+@Controller
+class RulesController {
+
+    private final StockService stock;
+
+    RulesController(StockService stock) {
+        this.stock = stock;
+    }
+
+    record NoteView(UUID id, String name, String which, String from, String note) {}
+
+    @GetMapping("/stock/rules")
+    String page(@AuthenticationPrincipal Member member, Model model) {
+        Stock all = stock.at(member.householdId(), new UUID(0, 0));
+        model.addAttribute("margin", all.rules().marginDays());
+        model.addAttribute("grace", all.rules().grace().days());
+        model.addAttribute("supplies", all.supplies().values());
+        model.addAttribute(
+                "notes",
+                stock.withdrawals(member.householdId()).stream()
+                        .map(w -> new NoteView(
+                                w.id(),
+                                all.nameOf(w.supply()),
+                                (w.product() + " " + (w.lotCode().isEmpty() ? "" : "lot " + w.lotCode())).strip(),
+                                w.from().toString(),
+                                w.note()))
+                        .toList());
+        return "stock/rules";
+    }
+
+    @PostMapping("/stock/rules")
+    String rules(
+            @AuthenticationPrincipal Member member,
+            @RequestParam String margin,
+            @RequestParam String grace,
+            RedirectAttributes next) {
+        Faults faults = new Faults();
+        int days = whole("margin", margin, StockRules.MOST_MARGIN, faults);
+        int graceDays = whole("grace", grace, Grace.MOST_DAYS, faults);
+        if (faults.none()) {
+            stock.setRules(member.householdId(), new StockRules(days, new Grace(graceDays)));
+            next.addFlashAttribute("said", "Taken over.");
+        }
+        next.addFlashAttribute("faults", faults.all());
+        return "redirect:/stock/rules";
+    }
+
+    @PostMapping("/stock/recalls")
+    String recall(
+            @AuthenticationPrincipal Member member,
+            @RequestParam String supply,
+            @RequestParam(defaultValue = "") String product,
+            @RequestParam(defaultValue = "") String lot,
+            @RequestParam String from,
+            @RequestParam(defaultValue = "") String note,
+            RedirectAttributes next) {
+        Faults faults = new Faults();
+        Stock all = stock.at(member.householdId(), new UUID(0, 0));
+        String id = all.supplies().values().stream()
+                .filter(s -> s.id().equals(supply) || s.name().equalsIgnoreCase(supply.strip()))
+                .findFirst()
+                .map(s -> s.id())
+                .orElse("");
+        if (id.isEmpty()) {
+            faults.add("supply", supply, "the supply is one of the catalogue", "Choose it from the list");
+        }
+        line("product", product, ArrivalReader.LONGEST_PRODUCT, faults);
+        line("lot", lot, ArrivalReader.LONGEST_LOT, faults);
+        line("note", note, ArrivalReader.LONGEST_CONDITION, faults);
+        LocalDate day = LocalDate.EPOCH;
+        try {
+            day = LocalDate.parse(from.strip());
+        } catch (DateTimeException e) {
+            faults.add("from", from, "the day is one that exists", "Write it like 2027-02-28");
+        }
+        if (faults.none()) {
+            stock.withdraw(member.householdId(), id, product.strip(), lot.strip(), day, note.strip());
+        }
+        next.addFlashAttribute("faults", faults.all());
+        return "redirect:/stock/rules";
+    }
+
+    @PostMapping("/stock/recalls/{id}/remove")
+    String remove(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        stock.takeBack(member.householdId(), id);
+        return "redirect:/stock/rules";
+    }
+
+    private static void line(String field, String given, int longest, Faults faults) {
+        if (given.strip().length() > longest || given.chars().anyMatch(Character::isISOControl)) {
+            faults.add(field, given, field + " is one line of at most " + longest + " characters", "Shorten it");
+        }
+    }
+
+    private static int whole(String field, String given, int most, Faults faults) {
+        try {
+            int days = Integer.parseInt(given.strip());
+            if (days >= 0 && days <= most) {
+                return days;
+            }
+        } catch (NumberFormatException e) {
+            // Told below.
+        }
+        faults.add(
+                field,
+                given,
+                String.format(Locale.ROOT, "the %s is a whole number of days from 0 to %d", field, most),
+                "Correct it");
+        return 0;
+    }
+}

@@ -1,0 +1,121 @@
+package hodeon.app.tradeoff;
+
+import hodeon.app.household.Member;
+import hodeon.app.mat.Mat;
+import hodeon.app.mat.page.OpenedMat;
+import hodeon.app.plan.KitCalculator;
+import hodeon.app.shell.Figures;
+import hodeon.app.tradeoff.CompareSides.Asked;
+import hodeon.app.tradeoff.CompareSides.Side;
+import hodeon.core.brief.Stance;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.plan.Plan;
+import hodeon.core.plan.tradeoff.SideBySide;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Two kits side by side, the differences first; both weighed as this trip's brief asks. */
+@Controller
+class CompareController {
+
+    private static final int MOST_PROBLEMS = 12;
+    private static final double TOLD_APART = 0.004;
+
+    private final OpenedMat opened;
+    private final CompareSides sides;
+    private final KitCalculator calculator;
+
+    CompareController(OpenedMat opened, CompareSides sides, KitCalculator calculator) {
+        this.opened = opened;
+        this.sides = sides;
+        this.calculator = calculator;
+    }
+
+    record Head(String name, String grams, String met, String ownMet, String volume, String price, int kinds) {}
+
+    /** @param change grams that the right one has more */
+    record Row(Supply supply, int left, int right, String grams, double change) {
+
+        public String says(int pieces) {
+            return pieces == 0 ? "none" : Figures.pieces(pieces, supply);
+        }
+    }
+
+    record MetRow(String name, String left, String right, String change) {}
+
+    @GetMapping("/trips/{id}/mat/compare")
+    String compare(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> typed,
+            Model model) {
+        Mat mat = opened.open(member, id, "Compare", model);
+        Asked leftAsked = Asked.of(typed, "left", CompareSides.MAT, mat.trip().trip());
+        Asked rightAsked =
+                Asked.of(typed, "right", CompareSides.ASKED, mat.trip().trip());
+        Side left = sides.side(mat, leftAsked);
+        Side right = sides.side(mat, rightAsked);
+        SideBySide both = SideBySide.of(calculator.question(mat.of(), mat.along()), left.pieces(), right.pieces());
+        model.addAttribute("choices", sides.choices(mat));
+        model.addAttribute("stances", Stance.values());
+        model.addAttribute("leftAsked", leftAsked);
+        model.addAttribute("rightAsked", rightAsked);
+        model.addAttribute(
+                "faults",
+                List.of(left.fault(), right.fault()).stream()
+                        .filter(f -> !f.isEmpty())
+                        .toList());
+        model.addAttribute("left", head(left, both.left()));
+        model.addAttribute("right", head(right, both.right()));
+        List<Row> rows = mat.known().catalogue().supplies().stream()
+                .map(s -> row(s, left.pieces(), right.pieces()))
+                .filter(r -> r.left() > 0 || r.right() > 0)
+                .toList();
+        model.addAttribute(
+                "different",
+                rows.stream()
+                        .filter(r -> r.left() != r.right())
+                        .sorted(Comparator.comparingDouble((Row r) -> -Math.abs(r.change())))
+                        .toList());
+        model.addAttribute(
+                "same", rows.stream().filter(r -> r.left() == r.right()).toList());
+        model.addAttribute(
+                "problems",
+                both.problems().stream()
+                        .filter(m -> Math.abs(m.left() - m.right()) > TOLD_APART)
+                        .limit(MOST_PROBLEMS)
+                        .map(m -> new MetRow(
+                                m.problem().name(),
+                                Figures.percent(m.left()),
+                                Figures.percent(m.right()),
+                                Figures.change(m.right() - m.left())))
+                        .toList());
+        return "tradeoff/compare";
+    }
+
+    private static Row row(Supply supply, Map<String, Integer> left, Map<String, Integer> right) {
+        int before = left.getOrDefault(supply.id(), 0);
+        int after = right.getOrDefault(supply.id(), 0);
+        double change = (after - before) * supply.mass().grams();
+        return new Row(supply, before, after, Figures.gramsMore(change), change);
+    }
+
+    private static Head head(Side side, Plan plan) {
+        return new Head(
+                side.name(),
+                Figures.grams(plan.mass()),
+                Figures.percent(plan.coverage()),
+                side.ownMet(),
+                Figures.litres(plan.volume()),
+                Figures.money(plan.price().amount()),
+                plan.pieces().size());
+    }
+}

@@ -1,0 +1,166 @@
+package hodeon.app.tradeoff;
+
+import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.KitService;
+import hodeon.app.mat.Mat;
+import hodeon.app.mat.MatService;
+import hodeon.app.plan.KitCalculator;
+import hodeon.app.shell.Figures;
+import hodeon.core.brief.Stance;
+import hodeon.core.brief.Trip;
+import hodeon.core.plan.Plan;
+import hodeon.core.units.Mass;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The kits that can stand on one side of a comparison. */
+@Component
+class CompareSides {
+
+    static final String MAT = "mat";
+    static final String RECOMMENDED = "recommended";
+    static final String ASKED = "asked";
+
+    private static final String KIT = "kit:";
+    private static final String TRIP = "trip:";
+    /** The latest; who wants an older one opens it from its trip. */
+    private static final int MOST_CHOICES = 100;
+
+    private static final double LEAST_LIMIT_GRAMS = 10;
+    private static final double MOST_LIMIT_GRAMS = 50_000;
+
+    private final KitCalculator calculator;
+    private final MatService mats;
+    private final KitService kits;
+    private final TripService trips;
+
+    CompareSides(KitCalculator calculator, MatService mats, KitService kits, TripService trips) {
+        this.calculator = calculator;
+        this.mats = mats;
+        this.kits = kits;
+        this.trips = trips;
+    }
+
+    /**
+     * What was asked for on one side, as typed.
+     *
+     * @param which mat, recommended, asked, {@code kit:} or {@code trip:} and an id
+     * @param stance of an asked kit
+     * @param limit of an asked kit, in grams
+     */
+    record Asked(String which, String stance, String limit) {
+
+        static Asked of(Map<String, String> typed, String side, String which, Trip trip) {
+            Stance usual = which.equals(ASKED) ? other(trip.stance()) : trip.stance();
+            String stance = typed.getOrDefault(side + "Stance", usual.name());
+            String limit = typed.getOrDefault(side + "Limit", "");
+            return new Asked(typed.getOrDefault(side, which), stance, limit);
+        }
+
+        private static Stance other(Stance stance) {
+            return stance == Stance.FIRST_MINUTES ? Stance.FIX_THE_LIKELY : Stance.FIRST_MINUTES;
+        }
+    }
+
+    record Choice(String value, String name) {}
+
+    /**
+     * @param ownMet what it meets by the brief it was made for, where that is another one; else empty
+     * @param fault what was wrong with what was asked for; else empty
+     */
+    record Side(String name, Map<String, Integer> pieces, String ownMet, String fault) {}
+
+    List<Choice> choices(Mat mat) {
+        UUID household = mat.trip().householdId();
+        List<Choice> choices = new ArrayList<>(List.of(
+                new Choice(MAT, "this mat"),
+                new Choice(RECOMMENDED, "the recommended kit"),
+                new Choice(ASKED, "best for a stance and limit")));
+        kits.all(household).stream()
+                .limit(MOST_CHOICES)
+                .forEach(k -> choices.add(new Choice(KIT + k.id(), "saved kit: " + k.name())));
+        trips.page(household, 1, MOST_CHOICES).things().stream()
+                .filter(t -> !t.id().equals(mat.trip().id()))
+                .forEach(t -> choices.add(
+                        new Choice(TRIP + t.id(), "mat of: " + t.trip().name())));
+        return choices;
+    }
+
+    Side side(Mat mat, Asked asked) {
+        UUID household = mat.trip().householdId();
+        if (asked.which().equals(RECOMMENDED)) {
+            return plain(
+                    "Recommended", calculator.recommend(mat.of(), mat.holds()).pieces());
+        }
+        if (asked.which().equals(ASKED)) {
+            return asked(mat, asked);
+        }
+        Optional<UUID> kit = id(asked.which(), KIT);
+        if (kit.isPresent()) {
+            Kit saved = kits.find(household, kit.get());
+            return plain(saved.name(), saved.pieces());
+        }
+        return id(asked.which(), TRIP)
+                .map(trip -> ofTrip(household, trips.find(household, trip)))
+                .orElseGet(() -> plain("This mat", mat.pieces()));
+    }
+
+    private Side ofTrip(UUID household, StoredTrip trip) {
+        Mat other = mats.mat(household, trip);
+        Plan own = calculator.weigh(other.of(), other.along(), other.pieces()).plan();
+        String met = Figures.percent(own.coverage()) + " by its own brief";
+        return new Side("Mat of " + trip.trip().name(), other.pieces(), met, "");
+    }
+
+    private Side asked(Mat mat, Asked asked) {
+        Trip trip = mat.trip().trip();
+        Stance stance = List.of(Stance.values()).stream()
+                .filter(s -> s.name().equals(asked.stance()))
+                .findFirst()
+                .orElse(trip.stance());
+        Optional<Double> typed = grams(asked.limit());
+        double grams = typed.orElse(trip.limits().mass().grams());
+        Trip changed = trip.withStance(stance).withLimits(trip.limits().withMass(new Mass(Math.round(grams * 1000))));
+        Map<String, Integer> pieces =
+                calculator.recommend(mat.of().with(changed), mat.holds()).pieces();
+        boolean wrong = typed.isEmpty() && !asked.limit().isBlank();
+        String fault = wrong
+                ? "Limit: “" + asked.limit()
+                        + "” – a number from 10 to 50,000 g is needed; the trip's own limit is used."
+                : "";
+        return new Side(
+                "Best: " + stance.label() + (changed.limits().massIsLimited() ? ", " + Figures.grams(grams) : ""),
+                pieces,
+                "",
+                fault);
+    }
+
+    private static Side plain(String name, Map<String, Integer> pieces) {
+        return new Side(name, pieces, "", "");
+    }
+
+    private static Optional<UUID> id(String which, String prefix) {
+        try {
+            return which.startsWith(prefix)
+                    ? Optional.of(UUID.fromString(which.substring(prefix.length())))
+                    : Optional.empty();
+        } catch (IllegalArgumentException notAnId) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Double> grams(@Nullable String typed) {
+        if (typed == null || !typed.strip().matches("\\d{1,6}([.,]\\d{1,3})?")) {
+            return Optional.empty();
+        }
+        double grams = Double.parseDouble(typed.strip().replace(',', '.'));
+        return grams >= LEAST_LIMIT_GRAMS && grams <= MOST_LIMIT_GRAMS ? Optional.of(grams) : Optional.empty();
+    }
+}

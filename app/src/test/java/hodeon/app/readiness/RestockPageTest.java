@@ -1,0 +1,187 @@
+package hodeon.app.readiness;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+
+import hodeon.app.StockTest;
+import hodeon.app.check.Answer;
+import hodeon.app.check.CheckService;
+import hodeon.app.kits.KitService;
+import hodeon.app.mat.MatService;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.place.Place;
+import hodeon.core.stock.Rhythm;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** A trip's kit from not ready to ready, filled from home, bought, checked; and what is moved before it expires. */
+class RestockPageTest extends StockTest {
+
+    private static final Cause CAUSE = Cause.of("ottilie", "");
+
+    @Autowired
+    KitService kits;
+
+    @Autowired
+    MatService mats;
+
+    @Autowired
+    CheckService checks;
+
+    @Autowired
+    Clock clock;
+
+    private UUID household;
+    private String trip;
+    private LocalDate today;
+    private UUID pouch;
+    private UUID shelf;
+
+    @BeforeEach
+    void aKitInAPouch() throws Exception {
+        household = mine.householdId();
+        today = LocalDate.now(clock);
+        String[] soon = with(
+                with(brief("Skerry ring"), "start", today.plusDays(10).toString()),
+                "end",
+                today.plusDays(12).toString());
+        trip = String.valueOf(
+                        send(mine, "/trips/new", soon).andReturn().getResponse().getRedirectedUrl())
+                .replace("/odds", "");
+        UUID id = UUID.fromString(trip.replace("/trips/", ""));
+        Map<String, Integer> pieces = Map.of("antiseptic-wipe", 6, "gloves-nitrile", 4, "shears", 1);
+        mats.begin(household, id, pieces);
+        kits.save(household, id, "Deck pouch", pieces);
+        pouch = stock.addPlace(household, "Deck pouch", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        shelf = stock.addPlace(household, "Shore shelf", Place.Kind.SHELF, Optional.empty(), Optional.empty());
+    }
+
+    private String ready() throws Exception {
+        return open(mine, trip + "/ready").andReturn().getResponse().getContentAsString();
+    }
+
+    @Test
+    void fromNotReadyToReadyOneStepEach() throws Exception {
+        assertThat(ready()).contains("no place says it holds");
+        send(mine, trip + "/ready/lies", "place", pouch.toString());
+        put(pouch, "antiseptic-wipe", 6, today.plusDays(25).toString());
+        put(pouch, "gloves-nitrile", 3, "2030-01");
+        put(shelf, "antiseptic-wipe", 20, "2028-01");
+        put(shelf, "shears", 1, "");
+        assertThat(ready())
+                .contains("6 of 6 sachets will not last until " + today.plusDays(26))
+                .contains("1 of 4 pairs missing")
+                .contains("Move 6 sachets from home")
+                .contains("not been looked over yet");
+        open(mine, "/").andExpect(content().string(containsString("not ready")));
+        send(mine, "/restock/fill").andExpect(flash().attribute("said", containsString("7 pieces")));
+        open(mine, "/restock")
+                .andExpect(content().string(containsString("To buy: 1 kind")))
+                .andExpect(content().string(containsString("1 × usual pack")));
+        send(mine, "/restock/tick", "supply", "gloves-nitrile", "bought", "true");
+        open(mine, "/restock").andExpect(content().string(containsString("Put it away")));
+        send(
+                mine,
+                "/restock/put-away",
+                "supply",
+                "gloves-nitrile",
+                "place",
+                "Shore shelf",
+                "pieces",
+                "50",
+                "until",
+                "2029-02",
+                "price",
+                "0.20");
+        send(mine, "/restock/fill");
+        open(mine, "/restock")
+                .andExpect(content().string(containsString("Nothing is missing")))
+                .andExpect(content().string(containsString("10.00")));
+        UUID round = checks.start(household, pouch, Rhythm.BEFORE_TRIP, "sef");
+        int lines = checks.round(household, round).lines().size();
+        for (int i = 0; i < lines; i++) {
+            checks.answer(household, round, i, Answer.RIGHT, 0);
+        }
+        assertThat(checks.finish(household, round, "sef")).isZero();
+        assertThat(ready()).contains(">Ready</h1>").doesNotContain("Not ready");
+        open(mine, "/").andExpect(content().string(containsString("for Skerry ring: ready")));
+        open(others, trip + "/ready").andExpect(content().string(not(containsString("Deck pouch"))));
+    }
+
+    @Test
+    void aPriceListIsTakenOverWholeOrNotAtAll() throws Exception {
+        send(mine, trip + "/ready/lies", "place", pouch.toString());
+        String good = "supply,name,pieces,price\r\nantiseptic-wipe,ten,10,1.20\r\nantiseptic-wipe,hundred,100,3.00\r\n";
+        prices(good).andExpect(flash().attribute("said", containsString("2 prices")));
+        open(mine, "/restock").andExpect(content().string(containsString("1 × ten at 1.20")));
+        prices(good + "antiseptic-wipe,ten,5,1\r\nnothing,a,1,1\r\nshears,b,0,1\r\nshears,c,1,1.005\r\n")
+                .andExpect(flash().attributeExists("faults"));
+        open(mine, "/restock").andExpect(content().string(containsString("1 × ten at 1.20")));
+        open(mine, "/restock/prices.csv")
+                .andExpect(content().string(containsString("antiseptic-wipe,\"hundred\",100,3.00")));
+    }
+
+    private ResultActions prices(String csv) throws Exception {
+        return web.perform(multipart("/restock/prices")
+                .file(new MockMultipartFile("file", csv.getBytes(StandardCharsets.UTF_8)))
+                .with(user(mine))
+                .with(csrf()));
+    }
+
+    @Test
+    void whatExpiresSoonIsSentWhereItIsUsed() throws Exception {
+        UUID calm = stock.addPlace(household, "Car box", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        put(calm, "antiseptic-wipe", 5, today.plusMonths(6).toString());
+        UUID late = put(pouch, "antiseptic-wipe", 9, today.plusYears(3).toString());
+        ledger.use(household, late, pouch, 4, CAUSE);
+        open(mine, "/stock/rotate")
+                .andExpect(content().string(containsString("Moving these saves about")))
+                .andExpect(content().string(containsString("Deck pouch uses about 4.0 a year")));
+        send(mine, "/stock/rotate").andExpect(flash().attributeExists("said"));
+        open(mine, "/stock/rotate").andExpect(content().string(containsString("Everything lies where it should")));
+        assertThat(stock.of(household).at(calm))
+                .extracting(h -> h.lastDay().getYear())
+                .contains(today.plusYears(3).getYear());
+        assertThat(stock.of(household).held().stream().mapToInt(h -> h.pieces()).sum())
+                .isEqualTo(10);
+    }
+
+    @Test
+    void whatIsPastItsDateIsThrownOut() throws Exception {
+        send(mine, trip + "/ready/lies", "place", pouch.toString());
+        put(pouch, "antiseptic-wipe", 6, "2026-01-31");
+        open(mine, "/restock").andExpect(content().string(containsString("past its date")));
+        open(mine, "/").andExpect(content().string(containsString("1 lot is past the date")));
+        send(mine, "/restock/discard-old").andExpect(flash().attribute("said", containsString("1 lot")));
+        assertThat(stock.of(household).held()).isEmpty();
+    }
+
+    /** Nothing is missing only where something was compared; what was not is named. */
+    @Test
+    void whatWasNotComparedIsSaid() throws Exception {
+        open(mine, "/restock").andExpect(content().string(not(containsString("Nothing is missing"))));
+        stock.addPlace(others.householdId(), "Old tin", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        open(others, "/restock")
+                .andExpect(content().string(containsString("Nothing to compare yet")))
+                .andExpect(content().string(not(containsString("Nothing is missing"))));
+        stock.addPlace(mine.householdId(), "Old tin", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        send(mine, trip + "/ready/lies", "place", pouch.toString());
+        open(mine, "/restock")
+                .andExpect(content().string(containsString("no list says what belongs in them: Old tin")));
+    }
+}
