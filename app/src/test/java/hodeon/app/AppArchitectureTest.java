@@ -1,8 +1,7 @@
 package hodeon.app;
 
-import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
-import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackages;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -13,7 +12,21 @@ import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 import jakarta.persistence.Entity;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.data.repository.Repository;
 
 class AppArchitectureTest {
@@ -21,6 +34,48 @@ class AppArchitectureTest {
     private static final JavaClasses APP = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("hodeon.app");
+
+    /** Which other subjects each may look into. */
+    private static final Map<String, Set<String>> ARROWS = arrows("""
+            aid: brief household kits mat need people shell stock
+            api: brief dose formulary household kits shell
+            bin: household shell
+            brief: household people shell storage
+            catalogue: household shell
+            check: household shell stock
+            contents: brief catalogue evidence household kits mat plan shell stock
+            dose: brief evidence formulary household people shell stock storage
+            evidence: catalogue
+            find: brief evidence household kits people shell stock
+            formulary: catalogue household shell storage
+            heat: household shell stock
+            household: shell
+            journal: aid brief dose evidence household need people plan shell stock storage
+            kits: brief catalogue evidence household mat plan shell stock
+            mat: brief evidence household plan shell storage
+            medicine: brief evidence formulary household mat need people plan shell storage
+            need: brief evidence household shell
+            packing: evidence household mat plan shell tradeoff
+            paper: aid brief evidence formulary household journal kits mat need people shell stock
+            people: formulary household shell storage
+            plan: brief evidence formulary need people shell
+            readiness: brief check household kits plan shell stock storage
+            remind: brief check household shell stock
+            sample: brief household journal kits mat people stock
+            shelf: brief check household kits readiness shell stock
+            shell: storage
+            simulated: catalogue household remind shell
+            stock: catalogue household shell
+            storage:
+            tradeoff: brief evidence household kits mat plan shell
+            transfer: brief check evidence household journal kits stock storage
+            """);
+
+    private static Map<String, Set<String>> arrows(String table) {
+        return table.lines()
+                .map(line -> line.split(": ?", 2))
+                .collect(Collectors.toMap(l -> l[0], l -> Set.of(l[1].split(" ")), (x, y) -> x, TreeMap::new));
+    }
 
     /** A subject may have rooms of its own, such as {@code stock.ledger}; its rows stay within it. */
     @Test
@@ -47,15 +102,60 @@ class AppArchitectureTest {
         return of.getPackageName().split("\\.", 4)[2];
     }
 
-    @Test
-    void shellAndStorageKnowNoSubject() {
+    static Stream<String> subjects() {
+        return ARROWS.keySet().stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("subjects")
+    void aSubjectLooksOnlyWhereItMay(String subject) {
+        String[] forbidden = APP.stream()
+                .filter(c -> c.getPackageName().startsWith("hodeon.app."))
+                .map(AppArchitectureTest::subject)
+                .distinct()
+                .filter(other -> !other.equals(subject) && !ARROWS.get(subject).contains(other))
+                .map(other -> "hodeon.app." + other + "..")
+                .toArray(String[]::new);
         noClasses()
                 .that()
-                .resideInAnyPackage("hodeon.app.shell", "hodeon.app.storage")
+                .resideInAPackage("hodeon.app." + subject + "..")
                 .should()
-                .dependOnClassesThat(resideInAPackage("hodeon.app..")
-                        .and(resideOutsideOfPackages("hodeon.app.shell", "hodeon.app.storage", "hodeon.app")))
+                .dependOnClassesThat()
+                .resideInAnyPackage(forbidden)
                 .check(APP);
+    }
+
+    @Test
+    void everySubjectIsInTheTable() {
+        Set<String> built = APP.stream()
+                .filter(c -> c.getPackageName().startsWith("hodeon.app."))
+                .map(AppArchitectureTest::subject)
+                .collect(Collectors.toSet());
+        assertThat(built).isEqualTo(ARROWS.keySet());
+    }
+
+    /** The plan in docs/map.md is read first: it must name every room, and none that is gone. */
+    @Test
+    void theMapNamesEveryRoom() throws IOException {
+        Set<String> drawn = new TreeSet<>();
+        Set<String> built = new TreeSet<>();
+        for (String module : List.of("core", "app")) {
+            Matcher part = Pattern.compile("(?ms)^" + module + "/.*?(?=^\\S)")
+                    .matcher(Files.readString(Path.of("../docs/map.md")));
+            assertThat(part.find()).isTrue();
+            Pattern.compile("(?m)^  ([a-z.]+)  +\\S")
+                    .matcher(part.group())
+                    .results()
+                    .forEach(room -> drawn.add(module + "." + room.group(1)));
+            Path root = Path.of("../" + module + "/src/main/java/hodeon/" + module);
+            try (Stream<Path> files = Files.walk(root)) {
+                files.filter(f -> f.getFileName().toString().equals("package-info.java"))
+                        .map(f -> root.relativize(f.getParent()).toString().replace('/', '.'))
+                        .filter(room -> !room.isEmpty())
+                        .forEach(room -> built.add(module + "." + room));
+            }
+        }
+        assertThat(drawn).isEqualTo(built);
     }
 
     @Test
