@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Tag;
@@ -28,9 +29,7 @@ class SizesTest extends StockTest {
     @Test
     void everyTableIsBoundedOrPaged() throws Exception {
         String like = trip(mine, "Skerry ring").replace("/trips/", "");
-        for (int i = 0; i < TRIPS; i++) {
-            copy(UUID.fromString(like), LocalDate.now().plusDays(i - TRIPS / 2));
-        }
+        copies(UUID.fromString(like));
         UUID shelf = stock.addPlace(mine.householdId(), "Shelf", Place.Kind.SHELF, Optional.empty(), Optional.empty());
         UUID kit = stock.addPlace(mine.householdId(), "Box", Place.Kind.KIT, Optional.empty(), Optional.empty());
         put(shelf, "shears", 1, "");
@@ -77,7 +76,6 @@ class SizesTest extends StockTest {
         }
         List<String> tooLarge = new ArrayList<>();
         for (String page : pages) {
-            open(mine, page);
             long begin = System.nanoTime();
             var answer = open(mine, page).andReturn().getResponse();
             int bytes = answer.getContentAsString(StandardCharsets.UTF_8).getBytes(StandardCharsets.UTF_8).length;
@@ -112,33 +110,36 @@ class SizesTest extends StockTest {
         return trip(mine, brief);
     }
 
-    private void copy(UUID like, LocalDate day) {
-        UUID id = UUID.randomUUID();
-        List<String> columns = database.queryForList(
-                "select column_name from information_schema.columns where table_name = 'TRIP' and column_name not in ('ID', 'START_DATE', 'END_DATE')",
-                String.class);
-        String rest = String.join(", ", columns);
-        database.update(
-                "insert into trip (id, start_date, end_date, " + rest + ") select ?, ?, ?, " + rest
+    private void copies(UUID like) {
+        List<Object[]> ids = new ArrayList<>();
+        List<Object[]> dated = new ArrayList<>();
+        for (int i = 0; i < TRIPS; i++) {
+            UUID id = UUID.randomUUID();
+            LocalDate day = LocalDate.now().plusDays(i - TRIPS / 2);
+            ids.add(new Object[] {id, like});
+            dated.add(new Object[] {id, day, day.plusDays(2), like});
+        }
+        String trip = columns("TRIP", "'ID', 'START_DATE', 'END_DATE'");
+        database.batchUpdate(
+                "insert into trip (id, start_date, end_date, " + trip + ") select ?, ?, ?, " + trip
                         + " from trip where id = ?",
-                id,
-                day,
-                day.plusDays(2),
-                like);
-        database.update(
-                "insert into trip_leg (trip_id, position, activity, environment, half_days) select ?, position, activity, environment, half_days"
-                        + " from trip_leg where trip_id = ?",
-                id,
-                like);
-        List<String> person = database.queryForList(
-                "select column_name from information_schema.columns where table_name = 'TRIP_PERSON' and column_name <> 'TRIP_ID'",
-                String.class);
-        String all = String.join(", ", person);
-        database.update(
-                "insert into trip_person (trip_id, " + all + ") select ?, " + all
-                        + " from trip_person where trip_id = ?",
-                id,
-                like);
+                dated);
+        for (String part : List.of("trip_leg", "trip_person")) {
+            String all = columns(part.toUpperCase(Locale.ROOT), "'TRIP_ID'");
+            database.batchUpdate(
+                    "insert into " + part + " (trip_id, " + all + ") select ?, " + all + " from " + part
+                            + " where trip_id = ?",
+                    ids);
+        }
+    }
+
+    private String columns(String table, String without) {
+        return String.join(
+                ", ",
+                database.queryForList(
+                        "select column_name from information_schema.columns where table_name = '" + table
+                                + "' and column_name not in (" + without + ")",
+                        String.class));
     }
 
     private void lots(List<String> supplies, List<UUID> places) {

@@ -18,7 +18,7 @@ import org.thymeleaf.context.Context;
 class Pdf {
 
     private static final String FAMILY = "Atkinson Hyperlegible Next";
-    private static final String FONT = "hodeon/app/card/atkinson-hyperlegible-next-%d.ttf";
+    private static final String FONT = "hodeon/app/paper/atkinson-hyperlegible-next-%d.ttf";
     private static final int REGULAR = 400;
     private static final int BOLD = 700;
 

@@ -68,9 +68,17 @@ public final class Optimiser {
 
     /** A kit within {@code gap} of its bound: the first answer if it is near enough, else a search until it is. */
     public Solution within(double gap, Duration patience) {
+        return within(gap, patience, patience);
+    }
+
+    /**
+     * The same, but nearness is looked for only as long as {@code soon} is not over; a kit at all, however slow the machine is, until
+     * {@code patience} is.
+     */
+    public Solution within(double gap, Duration soon, Duration patience) {
         long start = System.nanoTime();
         Solution first = quick(patience);
-        Duration left = patience.minusNanos(System.nanoTime() - start);
+        Duration left = soon.minusNanos(System.nanoTime() - start);
         if (first instanceof Solution.Found found && found.gap() > gap && left.isPositive()) {
             return search(gap, left).orElse(first) instanceof Solution.Found searched ? found.or(searched) : first;
         }

@@ -42,7 +42,7 @@ public final class Planner {
 
     /** A kit at once, with a bound on what any kit could be worth; near it, unless that takes too long for a first answer. */
     public Solution recommend(Duration patience) {
-        return new Optimiser(question.choice()).within(FIRST_GAP, patience.compareTo(AT_ONCE) < 0 ? patience : AT_ONCE);
+        return new Optimiser(question.choice()).within(FIRST_GAP, AT_ONCE, patience);
     }
 
     /** The best kit, proven to a tenth of a per cent or as near as the time allows. */

@@ -14,6 +14,7 @@ import hodeon.core.choice.Candidate;
 import hodeon.core.choice.Checker;
 import hodeon.core.choice.Choice;
 import hodeon.core.choice.Marginal;
+import hodeon.core.choice.Optimiser;
 import hodeon.core.choice.Solution;
 import hodeon.core.evidence.Basis;
 import hodeon.core.evidence.Rate;
@@ -53,6 +54,15 @@ class PlannerTest {
                 3,
                 stance,
                 grams);
+    }
+
+    /** On a machine with more to do the time for nearness can be over before there is any kit; there is one all the same. */
+    @Test
+    void thereIsAKitHoweverLittleTimeIsLeftToMakeItNearer() {
+        Choice choice = question(Samples.skerryRing(), Holds.NONE).choice();
+        assertThat(new Optimiser(choice).within(0, Duration.ZERO, PATIENCE))
+                .isInstanceOfSatisfying(Solution.Found.class, found -> assertThat(choice.allows(found.array()))
+                        .isTrue());
     }
 
     @Test
