@@ -1,6 +1,8 @@
 package hodeon.app.api;
 
 import hodeon.app.brief.form.BriefForm;
+import hodeon.app.brief.form.LegForm;
+import hodeon.app.brief.form.PersonForm;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Tag;
@@ -130,14 +132,14 @@ final class TripCall {
         form.setThrift(constant(body, "thrift"));
         form.setComfort(body.path("comfort").asBoolean(false) ? "yes" : "");
         for (JsonNode leg : body.path("legs").values()) {
-            BriefForm.LegForm row = new BriefForm.LegForm();
+            LegForm row = new LegForm();
             row.setActivity(constant(leg, "activity"));
             row.setEnvironment(constant(leg, "environment"));
             row.setDays(text(leg, "days"));
             form.getLegs().add(row);
         }
         for (JsonNode person : body.path("people").values()) {
-            BriefForm.PersonForm row = new BriefForm.PersonForm();
+            PersonForm row = new PersonForm();
             row.setName(text(person, "name"));
             row.setAlike(person.has("alike") ? text(person, "alike") : "1");
             row.setYears(age(person));

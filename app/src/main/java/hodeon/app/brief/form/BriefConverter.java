@@ -1,5 +1,6 @@
 package hodeon.app.brief.form;
 
+import hodeon.app.shell.FieldReader;
 import hodeon.core.brief.Activity;
 import hodeon.core.brief.Carriage;
 import hodeon.core.brief.Company;
@@ -27,10 +28,8 @@ import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
 import java.math.BigDecimal;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -56,6 +55,7 @@ public final class BriefConverter {
     private final BriefForm form;
     private final LocalDate today;
     private final Faults faults = new Faults();
+    private final FieldReader read = new FieldReader(faults);
 
     /** @param today the day on which a mass without a date was taken */
     public BriefConverter(BriefForm form, LocalDate today) {
@@ -69,29 +69,41 @@ public final class BriefConverter {
 
     /** The brief, or nothing if there are faults. */
     public Optional<Brief> convert() {
-        String name = name("name", form.getName(), "A trip's name");
-        Optional<LocalDate> start = date("start", form.getStart(), "The first day");
-        Optional<LocalDate> end = date("end", form.getEnd(), "The last day");
+        String name = read.line("name", form.getName(), "A trip's name", LONGEST_NAME);
+        Optional<LocalDate> start = read.date("start", form.getStart(), "The first day");
+        Optional<LocalDate> end = read.date("end", form.getEnd(), "The last day");
         long days = days(start, end);
-        Season season = choice("season", form.getSeason(), "The season", Season.class);
-        int hours = whole("hoursToCare", form.getHoursToCare(), 0, Trip.MOST_HOURS_TO_CARE, "Hours to care");
-        Stance stance = choice("stance", form.getStance(), "The stance", Stance.class);
-        Optional<BigDecimal> limit = optional(
-                "massLimit", form.getMassLimit(), LEAST_LIMIT_GRAMS, MOST_LIMIT_GRAMS, "The mass limit in grams", 0);
-        Optional<BigDecimal> litres = optional(
-                "volumeLimit", form.getVolumeLimit(), LEAST_LITRES, MOST_LITRES, "The volume limit in litres", 2);
+        Season season = read.choice("season", form.getSeason(), "The season", Season.class);
+        int hours = read.whole("hoursToCare", form.getHoursToCare(), 0, Trip.MOST_HOURS_TO_CARE, "Hours to care");
+        Stance stance = read.choice("stance", form.getStance(), "The stance", Stance.class);
+        Optional<BigDecimal> limit = read.optional(
+                "massLimit",
+                form.getMassLimit(),
+                LEAST_LIMIT_GRAMS,
+                MOST_LIMIT_GRAMS,
+                "The mass limit in grams",
+                0,
+                "g");
+        Optional<BigDecimal> litres = read.optional(
+                "volumeLimit", form.getVolumeLimit(), LEAST_LITRES, MOST_LITRES, "The volume limit in litres", 2, "l");
         Optional<BigDecimal> price =
-                optional("priceLimit", form.getPriceLimit(), BigDecimal.ONE, MOST_PRICE, "The price limit", 2);
-        Optional<BigDecimal> kinds = optional(
-                "kindsLimit", form.getKindsLimit(), BigDecimal.ONE, MOST_KINDS, "The most kinds of supplies", 0);
+                read.optional("priceLimit", form.getPriceLimit(), BigDecimal.ONE, MOST_PRICE, "The price limit", 2, "");
+        Optional<BigDecimal> kinds = read.optional(
+                "kindsLimit",
+                form.getKindsLimit(),
+                BigDecimal.ONE,
+                MOST_KINDS,
+                "The most kinds of supplies",
+                0,
+                "kinds");
         int dogs = form.getDogs().isBlank()
                 ? 0
-                : whole("dogs", form.getDogs(), 0, Company.MOST_DOGS, "The number of dogs");
+                : read.whole("dogs", form.getDogs(), 0, Company.MOST_DOGS, "The number of dogs");
         int strangers = form.getStrangers().isBlank()
                 ? 0
-                : whole("strangers", form.getStrangers(), 0, 100, "The strangers' share in %");
-        Set<Region> region = choices("region", form.getRegion(), "A fact about the region", Region.class);
-        Set<Passage> passage = choices("passage", form.getPassage(), "A way the kit travels", Passage.class);
+                : read.whole("strangers", form.getStrangers(), 0, 100, "The strangers' share in %");
+        Set<Region> region = read.choices("region", form.getRegion(), "A fact about the region", Region.class);
+        Set<Passage> passage = read.choices("passage", form.getPassage(), "A way the kit travels", Passage.class);
         Means means = means();
         List<Leg> legs = legs(days);
         List<People> people = people();
@@ -123,11 +135,11 @@ public final class BriefConverter {
     private Means means() {
         Optional<Carriage> carriage = form.getCarriage().isBlank()
                 ? Optional.empty()
-                : Optional.of(choice("carriage", form.getCarriage(), "How the kit travels", Carriage.class));
-        Set<Reach> reach = choices("reach", form.getReach(), "What is at hand", Reach.class);
+                : Optional.of(read.choice("carriage", form.getCarriage(), "How the kit travels", Carriage.class));
+        Set<Reach> reach = read.choices("reach", form.getReach(), "What is at hand", Reach.class);
         Thrift thrift = form.getThrift().isBlank()
                 ? Thrift.USUAL
-                : choice("thrift", form.getThrift(), "How much is enough", Thrift.class);
+                : read.choice("thrift", form.getThrift(), "How much is enough", Thrift.class);
         return new Means(
                 carriage,
                 form.getReachSaid().isBlank() ? Optional.empty() : Optional.of(reach),
@@ -161,7 +173,7 @@ public final class BriefConverter {
 
     private List<Leg> legs(long days) {
         List<Leg> legs = new ArrayList<>();
-        List<BriefForm.LegForm> rows = form.getLegs();
+        List<LegForm> rows = form.getLegs();
         if (rows.isEmpty() || rows.size() > BriefForm.MOST_LEGS) {
             faults.add(
                     "legs",
@@ -175,16 +187,17 @@ public final class BriefConverter {
             String at = "legs[" + i + "].";
             String ofLeg = " of leg " + (i + 1);
             Activity activity =
-                    choice(at + "activity", rows.get(i).getActivity(), "The activity" + ofLeg, Activity.class);
-            Environment environment = choice(
+                    read.choice(at + "activity", rows.get(i).getActivity(), "The activity" + ofLeg, Activity.class);
+            Environment environment = read.choice(
                     at + "environment", rows.get(i).getEnvironment(), "The environment" + ofLeg, Environment.class);
-            BigDecimal length = decimal(
+            BigDecimal length = read.decimal(
                     at + "days",
                     rows.get(i).getDays(),
                     new BigDecimal("0.5"),
                     BigDecimal.valueOf(Trip.MOST_DAYS),
                     "The number of days" + ofLeg,
-                    1);
+                    1,
+                    "days");
             BigDecimal halfDays = length.multiply(BigDecimal.TWO).stripTrailingZeros();
             if (halfDays.scale() > 0) {
                 faults.add(
@@ -210,18 +223,18 @@ public final class BriefConverter {
 
     private List<People> people() {
         List<People> people = new ArrayList<>();
-        List<BriefForm.PersonForm> rows = form.getPeople();
+        List<PersonForm> rows = form.getPeople();
         if (rows.isEmpty()) {
             faults.add("people", "0 people", "a party has 1 to " + Party.MOST_PEOPLE + " people", "Add a person");
         }
         int sum = 0;
         Set<String> names = new HashSet<>();
         for (int i = 0; i < rows.size(); i++) {
-            BriefForm.PersonForm row = rows.get(i);
+            PersonForm row = rows.get(i);
             String at = "people[" + i + "].";
             String of = " of person " + (i + 1);
             int before = faults.all().size();
-            String name = name(at + "name", row.getName(), "The name" + of);
+            String name = read.line(at + "name", row.getName(), "The name" + of, LONGEST_NAME);
             if (!name.isEmpty() && !names.add(name)) {
                 faults.add(
                         at + "name",
@@ -229,23 +242,25 @@ public final class BriefConverter {
                         "somebody of that name is already in the party",
                         "Tell them apart, so that notes reach the right one");
             }
-            int alike = whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "The number alike" + of);
+            int alike = read.whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "The number alike" + of);
             sum += alike;
             Age age = age(at + "years", row.getYears(), of);
-            BigDecimal kilograms = decimal(
+            BigDecimal kilograms = read.decimal(
                     at + "kilograms",
                     row.getKilograms(),
                     LEAST_KILOGRAMS,
                     MOST_KILOGRAMS,
                     "The body mass in kg" + of,
-                    1);
+                    1,
+                    "kg");
             Optional<LocalDate> weighedOn = weighedOn(at + "weighedOn", row.getWeighedOn(), of);
-            Training training = choice(at + "training", row.getTraining(), "The training" + of, Training.class);
-            Set<Allergy> allergies = choices(at + "allergies", row.getAllergies(), "An allergy" + of, Allergy.class);
+            Training training = read.choice(at + "training", row.getTraining(), "The training" + of, Training.class);
+            Set<Allergy> allergies =
+                    read.choices(at + "allergies", row.getAllergies(), "An allergy" + of, Allergy.class);
             Set<Condition> conditions =
-                    choices(at + "conditions", row.getConditions(), "A condition" + of, Condition.class);
+                    read.choices(at + "conditions", row.getConditions(), "A condition" + of, Condition.class);
             Set<RescueMedicine> rescue =
-                    choices(at + "rescue", row.getRescue(), "A rescue medicine" + of, RescueMedicine.class);
+                    read.choices(at + "rescue", row.getRescue(), "A rescue medicine" + of, RescueMedicine.class);
             if (faults.all().size() == before) {
                 Mass mass = Mass.ofGrams(kilograms.movePointRight(3));
                 people.add(new People(
@@ -279,102 +294,11 @@ public final class BriefConverter {
         if (typed.isBlank()) {
             return Optional.of(today);
         }
-        Optional<LocalDate> day = date(field, typed, "The day of the mass" + of);
+        Optional<LocalDate> day = read.date(field, typed, "The day of the mass" + of);
         if (day.filter(d -> d.isAfter(today)).isPresent()) {
             faults.add(field, typed, "The day of the mass" + of + " lies in the past", "Correct it, or leave it empty");
         }
         return day;
-    }
-
-    private String name(String field, String typed, String what) {
-        String name = typed.strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            faults.add(
-                    field,
-                    name,
-                    what + " has 1 to " + LONGEST_NAME + " characters",
-                    name.isEmpty() ? "Give one" : "Shorten it");
-        } else if (name.chars().anyMatch(Character::isISOControl)) {
-            faults.add(field, name.replaceAll("\\p{Cntrl}", "?"), what + " is one line of text", "Type it again");
-        }
-        return name;
-    }
-
-    private Optional<LocalDate> date(String field, String typed, String what) {
-        try {
-            LocalDate date = LocalDate.parse(typed.strip());
-            if (date.getYear() >= 2000 && date.getYear() <= 2100) {
-                return Optional.of(date);
-            }
-            faults.add(field, typed, what + " lies in the years 2000 to 2100", "Correct the year");
-        } catch (DateTimeException e) {
-            faults.add(
-                    field,
-                    typed.strip(),
-                    what + " is a date of the calendar, year-month-day",
-                    "Write it like 2027-06-12");
-        }
-        return Optional.empty();
-    }
-
-    private int whole(String field, String typed, int least, int most, String what) {
-        try {
-            int n = Integer.parseInt(typed.strip());
-            if (n >= least && n <= most) {
-                return n;
-            }
-        } catch (NumberFormatException notANumber) {
-            faults.add(
-                    field,
-                    typed.strip(),
-                    what + " is a whole number from " + least + " to " + most,
-                    "Write digits only");
-            return least;
-        }
-        faults.add(field, typed.strip(), what + " is a whole number from " + least + " to " + most, "Correct it");
-        return least;
-    }
-
-    private BigDecimal decimal(
-            String field, String typed, BigDecimal least, BigDecimal most, String what, int decimals) {
-        String text = typed.strip().replace(',', '.');
-        String limit = what + " is a number from " + least.toPlainString() + " to " + most.toPlainString();
-        if (!text.matches("-?\\d{1,9}(\\.\\d{1,9})?")) {
-            faults.add(field, typed.strip(), limit, "Write digits only, without the unit");
-            return least;
-        }
-        BigDecimal number = new BigDecimal(text);
-        if (number.compareTo(least) < 0 || number.compareTo(most) > 0) {
-            faults.add(field, typed.strip(), limit, "Correct it");
-            return least;
-        }
-        if (number.stripTrailingZeros().scale() > decimals) {
-            faults.add(field, typed.strip(), what + " has at most " + decimals + " decimals", "Round it");
-            return least;
-        }
-        return number;
-    }
-
-    /** Nothing typed is no limit. */
-    private Optional<BigDecimal> optional(
-            String field, String typed, BigDecimal least, BigDecimal most, String what, int decimals) {
-        return typed.isBlank() ? Optional.empty() : Optional.of(decimal(field, typed, least, most, what, decimals));
-    }
-
-    private <E extends Enum<E>> E choice(String field, String typed, String what, Class<E> type) {
-        for (E constant : type.getEnumConstants()) {
-            if (constant.name().equals(typed)) {
-                return constant;
-            }
-        }
-        faults.add(field, typed, what + " is one of the choices on the list", "Choose from the list");
-        return type.getEnumConstants()[0];
-    }
-
-    private <E extends Enum<E>> Set<E> choices(String field, Set<String> typed, String what, Class<E> type) {
-        Set<E> chosen = EnumSet.noneOf(type);
-        typed.forEach(text -> chosen.add(choice(field, text, what, type)));
-        return chosen;
     }
 
     private static String plain(double days) {

@@ -70,7 +70,7 @@ public record BriefDifference(String field, String saved, String yours) {
         if (i >= form.getPeople().size()) {
             return "";
         }
-        BriefForm.PersonForm p = form.getPeople().get(i);
+        PersonForm p = form.getPeople().get(i);
         String more = Stream.of(p.getAllergies(), p.getConditions(), p.getRescue())
                 .flatMap(Set::stream)
                 .map(BriefDifference::readable)

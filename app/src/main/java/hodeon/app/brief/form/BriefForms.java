@@ -1,7 +1,5 @@
 package hodeon.app.brief.form;
 
-import hodeon.app.brief.form.BriefForm.LegForm;
-import hodeon.app.brief.form.BriefForm.PersonForm;
 import hodeon.core.brief.Leg;
 import hodeon.core.brief.Limits;
 import hodeon.core.brief.Means;

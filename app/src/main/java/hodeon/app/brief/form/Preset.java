@@ -1,6 +1,5 @@
 package hodeon.app.brief.form;
 
-import hodeon.app.brief.form.BriefForm.LegForm;
 import hodeon.core.brief.Activity;
 import hodeon.core.brief.Environment;
 import hodeon.core.brief.Reach;

@@ -33,12 +33,12 @@ class BriefConverterTest {
         form.setEnd("2027-06-17");
         form.setHoursToCare("9");
         form.setMassLimit("2300");
-        BriefForm.LegForm leg = new BriefForm.LegForm();
+        LegForm leg = new LegForm();
         leg.setActivity("PADDLING");
         leg.setEnvironment("COAST");
         leg.setDays("5.5");
         form.getLegs().add(leg);
-        BriefForm.PersonForm person = new BriefForm.PersonForm();
+        PersonForm person = new PersonForm();
         person.setName("Noor Castellan");
         person.setYears("29");
         person.setKilograms("58.5");
@@ -211,7 +211,7 @@ class BriefConverterTest {
     void rowsTogetherMayNotExceedTheParty() {
         BriefForm form = good();
         form.getPeople().getFirst().setAlike("40");
-        BriefForm.PersonForm more = new BriefForm.PersonForm();
+        PersonForm more = new PersonForm();
         more.setName("Guest");
         more.setAlike("21");
         more.setYears("30");
