@@ -46,6 +46,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 
 /** Thousands of inputs that nobody means, over every form and every call: none is answered as our fault. */
 @Tag("slow")
+@Tag("spring")
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "hodeon.patience=200ms")
 class FuzzTest {
 

@@ -5,10 +5,9 @@ import hodeon.app.brief.form.BriefConverter;
 import hodeon.app.brief.form.BriefDifference;
 import hodeon.app.brief.form.BriefForm;
 import hodeon.app.brief.form.BriefForms;
+import hodeon.app.brief.form.BriefRows;
 import hodeon.app.brief.form.Drafts;
-import hodeon.app.brief.form.LegForm;
 import hodeon.app.brief.form.People;
-import hodeon.app.brief.form.PersonForm;
 import hodeon.app.brief.form.Preset;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
@@ -271,25 +270,10 @@ class TripController {
 
     /** Whether the button pressed was one that adds or removes a row; nothing is saved then. */
     private static boolean rowChanged(BriefForm form, String action, Model model) {
-        int row = action.matches("(remove-(leg|person)|open-person)-\\d{1,3}")
-                ? Integer.parseInt(action.substring(action.lastIndexOf('-') + 1))
-                : -1;
-        if (action.equals("add-leg") && form.getLegs().size() < BriefForm.MOST_LEGS) {
-            form.getLegs().add(new LegForm());
-            model.addAttribute("focus", "legs" + (form.getLegs().size() - 1) + ".activity");
-        } else if (action.startsWith("open-person")) {
-            model.addAttribute("opened", row);
-            model.addAttribute("focus", "people" + row + ".name");
-        } else if (action.equals("add-person") && form.getPeople().size() < Party.MOST_PEOPLE) {
-            form.getPeople().add(new PersonForm());
-            model.addAttribute("focus", "people" + (form.getPeople().size() - 1) + ".name");
-        } else if (action.startsWith("remove-leg") && row < form.getLegs().size() && row >= 0) {
-            form.getLegs().remove(row);
-            model.addAttribute("focus", "add-leg");
-        } else if (action.startsWith("remove-person") && row < form.getPeople().size() && row >= 0) {
-            form.getPeople().remove(row);
-            model.addAttribute("focus", "add-person");
-        }
+        BriefRows.press(form, action).ifPresent(row -> {
+            model.addAttribute("focus", row.focus());
+            row.opened().ifPresent(i -> model.addAttribute("opened", i));
+        });
         return !action.equals("save");
     }
 

@@ -10,14 +10,9 @@ import hodeon.core.medication.gate.DoseVerdict;
 import hodeon.core.medication.gate.Moments;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
-import java.math.BigDecimal;
 import java.time.Clock;
-import java.time.DateTimeException;
-import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -42,11 +37,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The dose clock: what counts in the last 24 hours, what has room, when the next dose may be; and noting one. */
 @Controller
 class ClockController {
-
-    private static final BigDecimal MOST_UNITS = BigDecimal.valueOf(1000);
-    private static final Duration OLDEST = Duration.ofDays(7);
-    private static final Duration SOONEST = Duration.ofMinutes(10);
-    private static final int LONGEST_REASON = 300;
 
     private final DoseBook book;
     private final PeopleService people;
@@ -160,44 +150,10 @@ class ClockController {
             Model model) {
         people.find(member.householdId(), id);
         Faults faults = new Faults();
-        String product = form.getOrDefault("product", "");
-        if (medicines.of(member.householdId()).product(product).isEmpty()) {
-            faults.add(
-                    "product",
-                    product,
-                    "what was given is one of the list",
-                    "Choose it; your own are entered under Medicines");
-        }
-        Optional<BigDecimal> units = units(form.getOrDefault("units", ""), faults);
-        Optional<ZoneId> zone = DeviceZone.named(form.getOrDefault("zone", ""));
-        if (zone.isEmpty()) {
-            faults.add(
-                    "zone",
-                    form.getOrDefault("zone", ""),
-                    "a time zone is named like Europe/Oslo",
-                    "Choose one of the list");
-        }
-        Optional<Instant> at = zone.flatMap(z -> moment(form.getOrDefault("at", ""), z, faults));
-        String over =
-                form.containsKey("override") ? form.getOrDefault("why", "").strip() : "";
-        if (form.containsKey("override") && (over.isEmpty() || over.length() > LONGEST_REASON)) {
-            faults.add(
-                    "why",
-                    over,
-                    "giving it all the same needs a reason of 1 to " + LONGEST_REASON + " characters",
-                    "Say who decided it and why");
-        }
-        if (faults.none() && units.isPresent() && at.isPresent() && zone.isPresent()) {
-            DoseVerdict verdict = book.note(
-                    member.householdId(),
-                    id,
-                    new DoseBook.Given(
-                            product,
-                            units.get(),
-                            at.get().atZone(zone.get()),
-                            member.getUsername(),
-                            over,
-                            Optional.empty()));
+        Optional<DoseBook.Given> given = new DoseNoteReader(medicines.of(member.householdId()), clock.instant(), faults)
+                .read(form, member.getUsername());
+        if (given.isPresent()) {
+            DoseVerdict verdict = book.note(member.householdId(), id, given.get());
             switch (verdict) {
                 case DoseVerdict.Allowed allowed -> {
                     next.addFlashAttribute("said", "Noted.");
@@ -216,42 +172,6 @@ class ClockController {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         model.addAttribute("faults", faults.all());
         return page(member, id, form, here.id(), model);
-    }
-
-    private static Optional<BigDecimal> units(String typed, Faults faults) {
-        String text = typed.strip().replace(',', '.');
-        if (!text.matches("\\d{1,4}(\\.\\d{1,3})?")
-                || new BigDecimal(text).signum() == 0
-                || new BigDecimal(text).compareTo(MOST_UNITS) > 0) {
-            faults.add(
-                    "units",
-                    typed,
-                    "how much is a number above 0 and up to " + MOST_UNITS,
-                    "Write tablets, ml or puffs in digits");
-            return Optional.empty();
-        }
-        return Optional.of(new BigDecimal(text));
-    }
-
-    /** Where clocks went back an hour comes twice: the later one is meant, which makes one wait longer. */
-    private Optional<Instant> moment(String typed, ZoneId zone, Faults faults) {
-        Instant now = clock.instant();
-        try {
-            Instant at = ZonedDateTime.of(LocalDateTime.parse(typed), zone)
-                    .withLaterOffsetAtOverlap()
-                    .toInstant();
-            if (!at.isAfter(now.plus(SOONEST)) && at.isAfter(now.minus(OLDEST))) {
-                return Optional.of(at);
-            }
-        } catch (DateTimeException e) {
-            // Said below, with what is wrong with other times.
-        }
-        faults.add(
-                "at",
-                typed,
-                "the time lies within the last seven days, and not ahead",
-                "Write when it was taken, there and then");
-        return Optional.empty();
     }
 
     /** Several at once, as they stand on a card that was written out of reach; all of them or none. */

@@ -22,37 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class MatService implements RestoredRoom {
 
-    static final int MOST_PIECES = 200;
-
-    /** What a person can do to one supply. */
-    public enum Change {
-        PLUS,
-        MINUS,
-        PIN,
-        UNPIN,
-        BAN,
-        UNBAN,
-        ELSEWHERE,
-        HERE,
-        LEARN,
-        LEARNT;
-
-        String words() {
-            return switch (this) {
-                case PLUS -> "one more";
-                case MINUS -> "one less";
-                case PIN -> "pinned";
-                case UNPIN -> "let go";
-                case BAN -> "left out";
-                case UNBAN -> "may come again";
-                case ELSEWHERE -> "rides elsewhere";
-                case HERE -> "rides in the kit";
-                case LEARN -> "to be learnt first";
-                case LEARNT -> "learnt";
-            };
-        }
-    }
-
     /** A change that was made. */
     public record Changed(Mat before, Mat after, String words) {}
 
@@ -106,7 +75,7 @@ public class MatService implements RestoredRoom {
             throw new NotHere("a supply that may come: " + supply);
         }
         Map<String, Mat.Line> lines = new HashMap<>(mat.lines());
-        lines.put(supply, new Mat.Line(Math.min(pieces, MOST_PIECES), Hold.PINNED, mat.learn(supply)));
+        lines.put(supply, new Mat.Line(Math.min(pieces, MatChange.MOST_PIECES), Hold.PINNED, mat.learn(supply)));
         String name = mat.known().catalogue().supply(supply).map(Supply::name).orElse(supply);
         write(householdId, mat, lines, false, name + ": " + pieces + ", pinned for medicine");
     }
@@ -119,7 +88,9 @@ public class MatService implements RestoredRoom {
         pieces.forEach((supply, least) -> lines.put(
                 supply,
                 new Mat.Line(
-                        Math.min(Math.max(least, mat.pieces(supply)), MOST_PIECES), Hold.PINNED, mat.learn(supply))));
+                        Math.min(Math.max(least, mat.pieces(supply)), MatChange.MOST_PIECES),
+                        Hold.PINNED,
+                        mat.learn(supply))));
         write(householdId, mat, lines, false, name + " put on and pinned");
     }
 
@@ -146,28 +117,16 @@ public class MatService implements RestoredRoom {
 
     /** Does one thing to one supply; the others stay as they are. Throws {@link MatChangedElsewhere} on a newer mat. */
     @Transactional
-    public Changed change(UUID householdId, UUID tripId, long openedVersion, String supply, Change change) {
+    public Changed change(UUID householdId, UUID tripId, long openedVersion, String supply, MatChange change) {
         Mat mat = opened(householdId, tripId, openedVersion);
         String name = mat.known()
                 .catalogue()
                 .supply(supply)
                 .orElseThrow(() -> new NotHere("supply " + supply))
                 .name();
-        int pieces = mat.pieces(supply);
-        boolean learn = mat.learn(supply);
-        Mat.Line line =
-                switch (change) {
-                    case PLUS -> new Mat.Line(Math.min(mat.up(supply), MOST_PIECES), allowed(mat.hold(supply)), learn);
-                    case MINUS -> new Mat.Line(mat.down(supply), allowed(mat.hold(supply)), learn);
-                    case PIN -> new Mat.Line(pieces, Hold.PINNED, learn);
-                    case BAN -> new Mat.Line(0, Hold.BANNED);
-                    case UNPIN, UNBAN, HERE -> new Mat.Line(pieces, Hold.NONE, learn);
-                    case ELSEWHERE -> new Mat.Line(Math.max(1, pieces), Hold.ELSEWHERE, learn);
-                    case LEARN -> new Mat.Line(pieces, mat.hold(supply), true);
-                    case LEARNT -> new Mat.Line(pieces, mat.hold(supply), false);
-                };
+        Mat.Line line = change.of(mat, supply);
         boolean excluded = calculator.exclusions(mat.of(), Holds.NONE).containsKey(supply);
-        if (excluded && line.pieces() > 0 && change == Change.PLUS) {
+        if (excluded && line.pieces() > 0 && change == MatChange.PLUS) {
             throw new NotHere("a supply that may come: " + supply);
         }
         Map<String, Mat.Line> lines = new HashMap<>(mat.lines());
@@ -256,10 +215,6 @@ public class MatService implements RestoredRoom {
             }
         });
         return lines;
-    }
-
-    private static Hold allowed(Hold hold) {
-        return hold == Hold.BANNED ? Hold.NONE : hold;
     }
 
     private Mat opened(UUID householdId, UUID tripId, long openedVersion) {

@@ -24,7 +24,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class CardController {
 
-    private final Papers deck;
+    private final Papers papers;
+    private final ContentsCards contents;
     private final AidCards aidCards;
     private final Pdf pdf;
     private final TripService trips;
@@ -32,8 +33,15 @@ class CardController {
     private final PeopleService people;
 
     CardController(
-            Papers deck, AidCards aidCards, Pdf pdf, TripService trips, Progress progress, PeopleService people) {
-        this.deck = deck;
+            Papers papers,
+            ContentsCards contents,
+            AidCards aidCards,
+            Pdf pdf,
+            TripService trips,
+            Progress progress,
+            PeopleService people) {
+        this.papers = papers;
+        this.contents = contents;
         this.aidCards = aidCards;
         this.pdf = pdf;
         this.trips = trips;
@@ -99,32 +107,32 @@ class CardController {
     private List<Card> cards(Member member, StoredTrip trip, String key) {
         UUID household = member.householdId();
         return switch (key.replaceFirst("-.*", "")) {
-            case "prompt" -> List.of(deck.prompt(household, trip));
+            case "prompt" -> List.of(papers.prompt(household, trip));
             case "aid" -> key.equals("aid") ? List.copyOf(aidCards.ofTrip(trip)) : List.of(doNow(trip, key));
             case "howto" -> List.of(aidCards.howTo(trip));
-            case "contents" -> List.of(deck.contents(household, trip));
+            case "contents" -> List.of(contents.of(household, trip));
             case "contacts" -> {
-                deck.party(household, trip).forEach(g -> seen(member, g, "contacts"));
-                yield List.of(deck.contacts(household, trip));
+                papers.party(household, trip).forEach(g -> seen(member, g, "contacts"));
+                yield List.of(papers.contacts(household, trip));
             }
-            case "incident" -> List.of(deck.incident(trip));
+            case "incident" -> List.of(papers.incident(trip));
             case "labels" ->
-                List.of(deck.labels(
-                        deck.contents(household, trip),
+                List.of(ContentsCards.labels(
+                        contents.of(household, trip),
                         key.endsWith("-large") ? "large" : key.endsWith("-small") ? "small" : "medium"));
             case "person" -> {
                 Going going = going(household, trip, key);
                 seen(member, going, "card");
-                yield List.of(deck.person(household, going));
+                yield List.of(papers.person(household, going));
             }
             case "doses" -> {
                 Going going = going(household, trip, key);
                 seen(member, going, "dose card");
-                yield List.copyOf(deck.doses(household, trip, going));
+                yield List.copyOf(papers.doses(household, trip, going));
             }
             case "everything" -> {
-                deck.party(household, trip).forEach(g -> seen(member, g, "all cards"));
-                yield deck.everything(household, trip);
+                papers.party(household, trip).forEach(g -> seen(member, g, "all cards"));
+                yield papers.everything(household, trip);
             }
             default -> throw new NotHere("card " + key);
         };
@@ -136,7 +144,7 @@ class CardController {
 
     private Going going(UUID household, StoredTrip trip, String key) {
         String number = key.substring(key.indexOf('-') + 1);
-        List<Going> party = deck.party(household, trip);
+        List<Going> party = papers.party(household, trip);
         if (!number.matches("\\d{1,3}") || Integer.parseInt(number) >= party.size()) {
             throw new NotHere("card " + key);
         }

@@ -1,44 +1,27 @@
 package hodeon.app.paper;
 
 import hodeon.app.brief.form.StoredTrip;
-import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.journal.UseLog;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
-import hodeon.app.kits.Packed;
 import hodeon.app.mat.MatService;
 import hodeon.app.paper.Card.ContactsCard;
-import hodeon.app.paper.Card.ContentsCard;
 import hodeon.app.paper.Card.DoseCard;
 import hodeon.app.paper.Card.IncidentForm;
-import hodeon.app.paper.Card.LabelSheet;
 import hodeon.app.paper.Card.PersonCard;
 import hodeon.app.paper.Card.Pocket;
 import hodeon.app.paper.Card.PromptCard;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
-import hodeon.app.shell.Figures;
-import hodeon.app.stock.StockService;
-import hodeon.app.stock.ledger.Stock;
-import hodeon.app.stock.place.Place;
-import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.Group;
-import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
-import hodeon.core.stock.Held;
-import hodeon.core.units.Mass;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -48,41 +31,33 @@ import org.springframework.stereotype.Component;
 @Component
 class Papers {
 
-    private static final Map<String, Integer> LINES_ON_LABEL = Map.of("large", 22, "medium", 8, "small", 3);
-
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("MM-dd HH:mm:ss", Locale.ROOT);
     private static final int MOST_TIMES = 24;
 
     private final PartyPatients patients;
     private final MedicineShelf medicines;
-    private final KitService kits;
     private final MatService mats;
-    private final StockService stock;
-    private final HouseholdEvidence knowledge;
     private final DoseCards doseCards;
     private final AidCards aidCards;
+    private final ContentsCards contents;
     private final UseLog log;
     private final Clock clock;
 
     Papers(
             PartyPatients patients,
             MedicineShelf medicines,
-            KitService kits,
             MatService mats,
-            StockService stock,
-            HouseholdEvidence knowledge,
             DoseCards doseCards,
             AidCards aidCards,
+            ContentsCards contents,
             UseLog log,
             Clock clock) {
         this.patients = patients;
         this.medicines = medicines;
-        this.kits = kits;
         this.mats = mats;
-        this.stock = stock;
-        this.knowledge = knowledge;
         this.doseCards = doseCards;
         this.aidCards = aidCards;
+        this.contents = contents;
         this.log = log;
         this.clock = clock;
     }
@@ -152,91 +127,6 @@ class Papers {
                 household, going, mats.onMat(household, trip).pieces().keySet());
     }
 
-    /** By pocket where the trip's kit lies packed, else by group as it lies on the mat. */
-    ContentsCard contents(UUID household, StoredTrip trip) {
-        Catalogue catalogue = knowledge.of(household).catalogue();
-        Optional<Kit> kit = kits.ofTrip(household, trip.id());
-        Map<String, Integer> pieces =
-                kit.map(Kit::pieces).orElseGet(() -> mats.onMat(household, trip).pieces());
-        Optional<UUID> place =
-                kit.flatMap(k -> stock.placesOfKit(household, k.id()).stream().findFirst());
-        Mass planned = catalogue.supplies().stream()
-                .map(s -> s.mass().times(pieces.getOrDefault(s.id(), 0)))
-                .reduce(Mass.ZERO, Mass::plus);
-        Mass limit = trip.trip().limits().mass();
-        Optional<Packed> packed = kit.flatMap(k -> Packed.of(k, stock.of(household), limit));
-        String weight = packed.map(p -> p.grams() + " lie in it, " + Figures.grams(planned) + " planned"
-                        + (p.over().isEmpty() ? "" : "; " + p.over() + " over the limit"))
-                .orElse(Figures.grams(planned) + " planned");
-        List<Pocket> pockets = place.map(p -> packed(household, p))
-                .filter(found -> !found.isEmpty())
-                .orElseGet(() -> byGroup(catalogue, pieces));
-        return new ContentsCard(
-                "Contents: " + kit.map(Kit::name).orElse(trip.trip().name()), pockets, weight);
-    }
-
-    private List<Pocket> packed(UUID household, UUID kit) {
-        Stock all = stock.at(household, kit);
-        List<Pocket> pockets = new ArrayList<>();
-        for (Place place : all.places().values()) {
-            Map<String, Integer> here = new LinkedHashMap<>();
-            Map<String, String> until = new LinkedHashMap<>();
-            for (Held held : all.at(place.id())) {
-                here.merge(held.lot().supply(), held.pieces(), Integer::sum);
-                held.good()
-                        .ifPresent(
-                                g -> until.merge(held.lot().supply(), g.said(), (a, b) -> a.compareTo(b) < 0 ? a : b));
-            }
-            if (!here.isEmpty()) {
-                pockets.add(new Pocket(
-                        place.name(),
-                        here.entrySet().stream()
-                                .map(e -> all.named(e.getValue(), e.getKey())
-                                        + Optional.ofNullable(until.get(e.getKey()))
-                                                .map(u -> ", until " + u)
-                                                .orElse(""))
-                                .toList()));
-            }
-        }
-        return pockets;
-    }
-
-    private static List<Pocket> byGroup(Catalogue catalogue, Map<String, Integer> pieces) {
-        List<Pocket> pockets = new ArrayList<>();
-        for (Group group : Group.values()) {
-            List<String> lines = catalogue.supplies().stream()
-                    .filter(s -> s.group() == group && pieces.getOrDefault(s.id(), 0) > 0)
-                    .map(s -> line(s, pieces))
-                    .toList();
-            if (!lines.isEmpty()) {
-                pockets.add(new Pocket(group.label(), lines));
-            }
-        }
-        return pockets;
-    }
-
-    private static String line(Supply supply, Map<String, Integer> pieces) {
-        return Figures.named(pieces.getOrDefault(supply.id(), 0), supply);
-    }
-
-    LabelSheet labels(ContentsCard contents, String size) {
-        int most = LINES_ON_LABEL.getOrDefault(size, 0);
-        return new LabelSheet(
-                "Labels, " + size,
-                size,
-                contents.pockets().stream().map(p -> shortened(p, most)).toList());
-    }
-
-    /** A label says how much more there is rather than cutting it off. */
-    private static Pocket shortened(Pocket pocket, int most) {
-        if (pocket.lines().size() <= most) {
-            return pocket;
-        }
-        List<String> lines = new ArrayList<>(pocket.lines().subList(0, most));
-        lines.add("and " + (pocket.lines().size() - most) + " more, see the contents");
-        return new Pocket(pocket.name(), lines);
-    }
-
     PromptCard prompt(UUID household, StoredTrip trip) {
         List<String> call = new ArrayList<>();
         party(household, trip).forEach(g -> g.profile().stream()
@@ -289,8 +179,7 @@ class Papers {
         all.add(prompt(household, trip));
         all.addAll(aidCards.ofTrip(trip));
         all.add(aidCards.howTo(trip));
-        ContentsCard contents = contents(household, trip);
-        all.add(contents);
+        all.add(contents.of(household, trip));
         for (Going going : party(household, trip)) {
             all.add(person(household, going));
             all.addAll(doses(household, trip, going));

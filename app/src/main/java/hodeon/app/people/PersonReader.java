@@ -16,13 +16,11 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
 /** Reads the form about a person; everything that is wrong is told at once. */
 final class PersonReader {
@@ -43,11 +41,13 @@ final class PersonReader {
     private final Formulary formulary;
     private final LocalDate today;
     private final Faults faults = new Faults();
+    private final ProfileFields typed;
 
     PersonReader(Typed form, Formulary formulary, LocalDate today) {
         this.form = form;
         this.formulary = formulary;
         this.today = today;
+        this.typed = new ProfileFields(form, today, faults);
     }
 
     List<Fault> faults() {
@@ -56,15 +56,15 @@ final class PersonReader {
 
     Optional<Profile> read() {
         boolean dog = form.has("dog", "true");
-        String name = text("name", "a name", 1, LONGEST_NAME);
-        Optional<LocalDate> born = day("born", false);
+        String name = typed.text("name", "a name", 1, LONGEST_NAME);
+        Optional<LocalDate> born = typed.day("born", false);
         Age age = born.isEmpty() && form.one("born").isEmpty()
-                ? age("years", "the age, where the birth date is not known,", !dog)
+                ? typed.age("years", "the age, where the birth date is not known,", !dog)
                         .orElse(Age.ofYears(0))
                 : Age.ofYears(0);
         Optional<BigDecimal> kilograms =
-                number("kilograms", "the body mass in kg", LEAST_KILOGRAMS, MOST_KILOGRAMS, false);
-        Optional<LocalDate> weighedOn = day("weighedOn", false);
+                typed.number("kilograms", "the body mass in kg", LEAST_KILOGRAMS, MOST_KILOGRAMS, false);
+        Optional<LocalDate> weighedOn = typed.day("weighedOn", false);
         if (kilograms.isPresent()
                 && weighedOn.isEmpty()
                 && form.one("weighedOn").isEmpty()) {
@@ -79,33 +79,16 @@ final class PersonReader {
                 age.months() % 12 == 0 ? null : age.months() % 12,
                 kilograms.orElse(null),
                 weighedOn.orElse(null),
-                constant("training", Training.class).orElse(Training.UNTRAINED),
-                constants("allergies", Allergy.class),
+                typed.constant("training", Training.class).orElse(Training.UNTRAINED),
+                typed.constants("allergies", Allergy.class),
                 reactsTo(),
-                constants("conditions", Condition.class),
+                typed.constants("conditions", Condition.class),
                 rescue(),
                 regular(),
                 directions(),
                 contacts(),
-                text("notes", "notes", 0, LONGEST_NOTES));
+                typed.text("notes", "notes", 0, LONGEST_NOTES));
         return faults.none() ? Optional.of(read) : Optional.empty();
-    }
-
-    /** “9”, “18 m”; below two years months matter. */
-    private Optional<Age> age(String field, String what, boolean needed) {
-        String typed = form.one(field);
-        if (typed.isEmpty() && !needed) {
-            return Optional.empty();
-        }
-        Optional<Age> age = Age.parse(typed);
-        if (age.isEmpty()) {
-            faults.add(
-                    field,
-                    typed,
-                    what + " is in years from 0 to " + Age.OLDEST_YEARS + ", or in months like “18 m”",
-                    "Write 9, or 18 m");
-        }
-        return age;
     }
 
     /** Single medicines by any of their names; what nobody here knows is kept as it was typed, and asked about. */
@@ -130,8 +113,8 @@ final class PersonReader {
 
     private Map<RescueMedicine, String> rescue() {
         Map<RescueMedicine, String> where = new EnumMap<>(RescueMedicine.class);
-        constants("rescue", RescueMedicine.class)
-                .forEach(r -> where.put(r, text("where-" + r.name(), "where it rides", 0, LONGEST_NAME)));
+        typed.constants("rescue", RescueMedicine.class)
+                .forEach(r -> where.put(r, typed.text("where-" + r.name(), "where it rides", 0, LONGEST_NAME)));
         return where;
     }
 
@@ -147,7 +130,7 @@ final class PersonReader {
                         "a regular medicine is one of the list",
                         "Enter your own under Medicines first");
             }
-            Optional<BigDecimal> units = number(
+            Optional<BigDecimal> units = typed.number(
                     at + "units", "how much is taken at once", new BigDecimal("0.01"), BigDecimal.valueOf(1000), true);
             List<LocalTime> times = new ArrayList<>();
             for (String word : form.one(at + "times").split("[ ,;]+")) {
@@ -163,7 +146,7 @@ final class PersonReader {
                 }
             }
             rows.add(new Profile.Regular(
-                    product, units.orElse(BigDecimal.ONE), times, text(at + "note", "a note", 0, LONGEST_NAME)));
+                    product, units.orElse(BigDecimal.ONE), times, typed.text(at + "note", "a note", 0, LONGEST_NAME)));
         }
         return rows;
     }
@@ -176,10 +159,10 @@ final class PersonReader {
             if (formulary.ingredient(ingredient).isEmpty()) {
                 faults.add(at + "ingredient", ingredient, "a direction is for an ingredient of the list", "Choose one");
             }
-            Optional<BigDecimal> each = milligrams(at + "perKilogram", "mg for each kg", false);
-            Optional<BigDecimal> eachDay = milligrams(at + "perKilogramADay", "mg for each kg in 24 h", false);
-            Optional<Age> from = age(at + "from", "the age from which it holds", false);
-            Optional<Age> to = age(at + "to", "the age up to which it holds", false);
+            Optional<BigDecimal> each = typed.milligrams(at + "perKilogram", "mg for each kg", false);
+            Optional<BigDecimal> eachDay = typed.milligrams(at + "perKilogramADay", "mg for each kg in 24 h", false);
+            Optional<Age> from = typed.age(at + "from", "the age from which it holds", false);
+            Optional<Age> to = typed.age(at + "to", "the age up to which it holds", false);
             if (from.isPresent() && to.isPresent() && !from.get().under(to.get())) {
                 faults.add(
                         at + "to",
@@ -187,9 +170,9 @@ final class PersonReader {
                         "the age up to which it holds lies above the one from which it does",
                         "Look at the direction again");
             }
-            Optional<BigDecimal> once = milligrams(at + "most", "the most at once in mg", true);
-            Optional<BigDecimal> day = milligrams(at + "day", "the most in 24 h in mg", true);
-            Optional<BigDecimal> hours = number(
+            Optional<BigDecimal> once = typed.milligrams(at + "most", "the most at once in mg", true);
+            Optional<BigDecimal> day = typed.milligrams(at + "day", "the most in 24 h in mg", true);
+            Optional<BigDecimal> hours = typed.number(
                     at + "hours", "the hours between two doses", LEAST_HOURS, BigDecimal.valueOf(MOST_HOURS), true);
             if (once.isPresent() && day.isPresent() && day.get().compareTo(once.get()) < 0) {
                 faults.add(
@@ -200,7 +183,7 @@ final class PersonReader {
             }
             rows.add(new Profile.Directed(
                     ingredient,
-                    constant(at + "form", MedicineForm.class).orElse(null),
+                    typed.constant(at + "form", MedicineForm.class).orElse(null),
                     each.orElse(null),
                     once.orElse(BigDecimal.ONE),
                     hours.orElse(BigDecimal.ONE),
@@ -209,11 +192,11 @@ final class PersonReader {
                     from.map(Age::months).orElse(null),
                     to.map(Age::months).orElse(null),
                     form.has(at + "beyond", "true"),
-                    Optional.of(text(at + "ceilings", "why it may pass a ceiling", 0, LONGEST_REASON))
+                    Optional.of(typed.text(at + "ceilings", "why it may pass a ceiling", 0, LONGEST_REASON))
                             .filter(t -> !t.isEmpty())
                             .orElse(null),
-                    text(at + "by", "who directed it", 1, LONGEST_NAME),
-                    day(at + "on", true).orElse(today)));
+                    typed.text(at + "by", "who directed it", 1, LONGEST_NAME),
+                    typed.day(at + "on", true).orElse(today)));
         }
         return rows;
     }
@@ -223,81 +206,10 @@ final class PersonReader {
         for (int i : form.rows("contact", "name", MOST_ROWS)) {
             String at = "contact[" + i + "].";
             rows.add(new Profile.Contact(
-                    text(at + "name", "a contact's name", 1, LONGEST_NAME),
-                    text(at + "relation", "who they are", 0, LONGEST_NAME),
-                    text(at + "phone", "a telephone number", 1, LONGEST_NAME)));
+                    typed.text(at + "name", "a contact's name", 1, LONGEST_NAME),
+                    typed.text(at + "relation", "who they are", 0, LONGEST_NAME),
+                    typed.text(at + "phone", "a telephone number", 1, LONGEST_NAME)));
         }
         return rows;
-    }
-
-    private String text(String field, String what, int least, int most) {
-        String text = form.one(field);
-        if (text.length() < least || text.length() > most) {
-            faults.add(
-                    field,
-                    text,
-                    what + " has " + (least > 0 ? least + " to " + most : "at most " + most) + " characters",
-                    text.isEmpty() ? "Fill it in" : "Shorten it");
-        }
-        return text;
-    }
-
-    private Optional<BigDecimal> milligrams(String field, String what, boolean needed) {
-        return number(field, what, new BigDecimal("0.001"), BigDecimal.valueOf(100_000), needed);
-    }
-
-    private Optional<BigDecimal> number(String field, String what, BigDecimal least, BigDecimal most, boolean needed) {
-        String text = form.one(field).replace(',', '.');
-        if (text.isEmpty() && !needed) {
-            return Optional.empty();
-        }
-        boolean plain = text.matches("\\d{1,7}(\\.\\d{1,3})?");
-        if (!plain || new BigDecimal(text).compareTo(least) < 0 || new BigDecimal(text).compareTo(most) > 0) {
-            faults.add(
-                    field,
-                    form.one(field),
-                    what + " is a number from " + least.toPlainString() + " to " + most.toPlainString()
-                            + ", to at most three decimals",
-                    "Write digits only");
-            return Optional.empty();
-        }
-        return Optional.of(new BigDecimal(text));
-    }
-
-    private Optional<LocalDate> day(String field, boolean needed) {
-        String text = form.one(field);
-        if (text.isEmpty() && !needed) {
-            return Optional.empty();
-        }
-        try {
-            LocalDate day = LocalDate.parse(text);
-            if (!day.isAfter(today) && day.isAfter(today.minusYears(Age.OLDEST_YEARS + 1))) {
-                return Optional.of(day);
-            }
-        } catch (DateTimeException e) {
-            // Said below, with what is wrong with other days.
-        }
-        faults.add(field, text, "the day is written like 2017-03-09 and lies in the past", "Write year, month and day");
-        return Optional.empty();
-    }
-
-    private <E extends Enum<E>> Set<E> constants(String field, Class<E> type) {
-        Set<E> chosen = EnumSet.noneOf(type);
-        form.all(field).forEach(word -> constant(field, word, type).ifPresent(chosen::add));
-        return chosen;
-    }
-
-    private <E extends Enum<E>> Optional<E> constant(String field, Class<E> type) {
-        return form.one(field).isEmpty() ? Optional.empty() : constant(field, form.one(field), type);
-    }
-
-    private <E extends Enum<E>> Optional<E> constant(String field, @Nullable String word, Class<E> type) {
-        for (E constant : type.getEnumConstants()) {
-            if (constant.name().equals(word)) {
-                return Optional.of(constant);
-            }
-        }
-        faults.add(field, String.valueOf(word), "only what the list offers can be chosen", "Choose from it");
-        return Optional.empty();
     }
 }

@@ -2,14 +2,12 @@ package hodeon.app.stock;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
-import hodeon.app.shell.Paged;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.CountedElsewhere;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.stock.ledger.StockLedger;
-import hodeon.app.stock.place.Place;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.Held;
@@ -19,7 +17,6 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -36,17 +33,14 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class StockController {
 
     private static final int SOONEST = 8;
-    private static final int LOTS_A_PAGE = 100;
     private static final int LATEST = 100;
 
     private final StockService stock;
     private final StockLedger ledger;
     private final StockHistory history;
-    private final MissingThings missing;
     private final Clock clock;
 
-    StockController(StockService stock, StockLedger ledger, StockHistory history, MissingThings missing, Clock clock) {
-        this.missing = missing;
+    StockController(StockService stock, StockLedger ledger, StockHistory history, Clock clock) {
         this.stock = stock;
         this.ledger = ledger;
         this.history = history;
@@ -72,68 +66,6 @@ class StockController {
                         .toList());
         model.addAttribute("kits", all.kits());
         return "stock/stock";
-    }
-
-    @PostMapping("/stock/places")
-    String addPlace(
-            @AuthenticationPrincipal Member member,
-            @RequestParam String name,
-            @RequestParam Place.Kind kind,
-            @RequestParam(required = false) Optional<UUID> inside,
-            RedirectAttributes next) {
-        Optional<Fault> fault = stock.fault(member.householdId(), name, kind, inside);
-        if (fault.isPresent()) {
-            next.addFlashAttribute("faults", List.of(fault.get()));
-            return "redirect:/stock#new-place";
-        }
-        return "redirect:/stock/places/" + stock.addPlace(member.householdId(), name, kind, inside, Optional.empty());
-    }
-
-    @GetMapping("/stock/places/{id}")
-    String place(
-            @AuthenticationPrincipal Member member,
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "1") int page,
-            Model model) {
-        Place place = stock.place(member.householdId(), id);
-        Stock here = stock.at(member.householdId(), id);
-        LocalDate today = LocalDate.now(clock);
-        model.addAttribute("place", PlaceView.of(place, here, today));
-        model.addAttribute("kit", place.kind() == Place.Kind.KIT);
-        Paged<Held> paged = Paged.of(LotView.inOrder(here.held(), here), page, LOTS_A_PAGE);
-        model.addAttribute("paged", paged);
-        model.addAttribute(
-                "lots",
-                paged.things().stream().map(h -> LotView.of(h, here, today)).toList());
-        model.addAttribute(
-                "missing",
-                missing.at(member.householdId(), here).stream()
-                        .map(m -> Map.of(
-                                "supply", m.supply(),
-                                "place", m.place(),
-                                "placeName", here.placeName(m.place()),
-                                "name", here.nameOf(m.supply()),
-                                "since", m.since()))
-                        .toList());
-        model.addAttribute(
-                "several", here.held().stream().map(Held::place).distinct().count() > 1);
-        return "stock/place";
-    }
-
-    @PostMapping("/stock/places/{id}/let-go")
-    String letGo(
-            @AuthenticationPrincipal Member member,
-            @PathVariable UUID id,
-            @RequestParam UUID place,
-            @RequestParam String supply,
-            RedirectAttributes next) {
-        stock.place(member.householdId(), id);
-        Stock here = stock.at(member.householdId(), id);
-        missing.at(member.householdId(), here).stream()
-                .filter(m -> m.place().equals(place) && m.supply().equals(supply))
-                .forEach(m -> missing.letGo(member.householdId(), m));
-        next.addFlashAttribute("said", here.nameOf(supply) + " no longer belongs here.");
-        return "redirect:/stock/places/" + id;
     }
 
     @GetMapping("/stock/lots/{id}")

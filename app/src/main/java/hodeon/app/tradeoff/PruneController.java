@@ -3,9 +3,9 @@ package hodeon.app.tradeoff;
 import hodeon.app.household.Member;
 import hodeon.app.mat.Hold;
 import hodeon.app.mat.Mat;
+import hodeon.app.mat.MatChange;
 import hodeon.app.mat.MatChangedElsewhere;
 import hodeon.app.mat.MatService;
-import hodeon.app.mat.MatService.Change;
 import hodeon.app.mat.page.OpenedMat;
 import hodeon.app.mat.page.SupplyClose;
 import hodeon.app.plan.KitCalculator;
@@ -124,9 +124,9 @@ class PruneController {
             RedirectAttributes next) {
         try {
             switch (decision) {
-                case "drop" -> mats.change(member.householdId(), id, version, supply, Change.MINUS);
-                case "elsewhere" -> mats.change(member.householdId(), id, version, supply, Change.ELSEWHERE);
-                case "learn" -> mats.change(member.householdId(), id, version, supply, Change.LEARN);
+                case "drop" -> mats.change(member.householdId(), id, version, supply, MatChange.MINUS);
+                case "elsewhere" -> mats.change(member.householdId(), id, version, supply, MatChange.ELSEWHERE);
+                case "learn" -> mats.change(member.householdId(), id, version, supply, MatChange.LEARN);
                 default -> {
                     // To keep a piece changes nothing on the mat.
                 }

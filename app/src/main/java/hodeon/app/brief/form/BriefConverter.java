@@ -17,20 +17,13 @@ import hodeon.core.brief.Thrift;
 import hodeon.core.brief.Trip;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
-import hodeon.core.party.Age;
-import hodeon.core.party.Allergy;
-import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
-import hodeon.core.party.Person;
-import hodeon.core.party.RescueMedicine;
-import hodeon.core.party.Training;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -42,15 +35,13 @@ import java.util.Set;
  */
 public final class BriefConverter {
 
-    private static final int LONGEST_NAME = 80;
+    static final int LONGEST_NAME = 80;
     private static final BigDecimal LEAST_LIMIT_GRAMS = BigDecimal.TEN;
     private static final BigDecimal MOST_LIMIT_GRAMS = BigDecimal.valueOf(50_000);
     private static final BigDecimal LEAST_LITRES = new BigDecimal("0.05");
     private static final BigDecimal MOST_LITRES = BigDecimal.valueOf(200);
     private static final BigDecimal MOST_PRICE = BigDecimal.valueOf(100_000);
     private static final BigDecimal MOST_KINDS = BigDecimal.valueOf(500);
-    private static final BigDecimal LEAST_KILOGRAMS = BigDecimal.ONE;
-    private static final BigDecimal MOST_KILOGRAMS = BigDecimal.valueOf(300);
 
     private final BriefForm form;
     private final LocalDate today;
@@ -106,7 +97,7 @@ public final class BriefConverter {
         Set<Passage> passage = read.choices("passage", form.getPassage(), "A way the kit travels", Passage.class);
         Means means = means();
         List<Leg> legs = legs(days);
-        List<People> people = people();
+        List<People> people = new PartyReader(today, faults, read).read(form.getPeople());
         if (!faults.none()) {
             return Optional.empty();
         }
@@ -219,86 +210,6 @@ public final class BriefConverter {
                     "Change a leg's days or the dates; the last day may be half");
         }
         return legs;
-    }
-
-    private List<People> people() {
-        List<People> people = new ArrayList<>();
-        List<PersonForm> rows = form.getPeople();
-        if (rows.isEmpty()) {
-            faults.add("people", "0 people", "a party has 1 to " + Party.MOST_PEOPLE + " people", "Add a person");
-        }
-        int sum = 0;
-        Set<String> names = new HashSet<>();
-        for (int i = 0; i < rows.size(); i++) {
-            PersonForm row = rows.get(i);
-            String at = "people[" + i + "].";
-            String of = " of person " + (i + 1);
-            int before = faults.all().size();
-            String name = read.line(at + "name", row.getName(), "The name" + of, LONGEST_NAME);
-            if (!name.isEmpty() && !names.add(name)) {
-                faults.add(
-                        at + "name",
-                        name,
-                        "somebody of that name is already in the party",
-                        "Tell them apart, so that notes reach the right one");
-            }
-            int alike = read.whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "The number alike" + of);
-            sum += alike;
-            Age age = age(at + "years", row.getYears(), of);
-            BigDecimal kilograms = read.decimal(
-                    at + "kilograms",
-                    row.getKilograms(),
-                    LEAST_KILOGRAMS,
-                    MOST_KILOGRAMS,
-                    "The body mass in kg" + of,
-                    1,
-                    "kg");
-            Optional<LocalDate> weighedOn = weighedOn(at + "weighedOn", row.getWeighedOn(), of);
-            Training training = read.choice(at + "training", row.getTraining(), "The training" + of, Training.class);
-            Set<Allergy> allergies =
-                    read.choices(at + "allergies", row.getAllergies(), "An allergy" + of, Allergy.class);
-            Set<Condition> conditions =
-                    read.choices(at + "conditions", row.getConditions(), "A condition" + of, Condition.class);
-            Set<RescueMedicine> rescue =
-                    read.choices(at + "rescue", row.getRescue(), "A rescue medicine" + of, RescueMedicine.class);
-            if (faults.all().size() == before) {
-                Mass mass = Mass.ofGrams(kilograms.movePointRight(3));
-                people.add(new People(
-                        new Person(name, age, mass, weighedOn, training, allergies, conditions, rescue), alike));
-            }
-        }
-        if (sum > Party.MOST_PEOPLE) {
-            faults.add(
-                    "people",
-                    sum + " people",
-                    "a party has at most " + Party.MOST_PEOPLE + " people",
-                    "Split the party into several trips");
-        }
-        return people;
-    }
-
-    /** Below two years months matter, so they can be said; a bare number is years. */
-    private Age age(String field, String typed, String of) {
-        return Age.parse(typed).orElseGet(() -> {
-            faults.add(
-                    field,
-                    typed.strip(),
-                    "The age" + of + " is in years from 0 to " + Age.OLDEST_YEARS + ", or in months like “16 m”",
-                    "Write 9, or 16 m");
-            return Age.ofYears(0);
-        });
-    }
-
-    /** Nothing typed is weighed today. */
-    private Optional<LocalDate> weighedOn(String field, String typed, String of) {
-        if (typed.isBlank()) {
-            return Optional.of(today);
-        }
-        Optional<LocalDate> day = read.date(field, typed, "The day of the mass" + of);
-        if (day.filter(d -> d.isAfter(today)).isPresent()) {
-            faults.add(field, typed, "The day of the mass" + of + " lies in the past", "Correct it, or leave it empty");
-        }
-        return day;
     }
 
     private static String plain(double days) {

@@ -2,9 +2,9 @@ package hodeon.app.mat.page;
 
 import hodeon.app.household.Member;
 import hodeon.app.mat.Mat;
+import hodeon.app.mat.MatChange;
 import hodeon.app.mat.MatChangedElsewhere;
 import hodeon.app.mat.MatService;
-import hodeon.app.mat.MatService.Change;
 import hodeon.app.mat.MatService.Changed;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
@@ -64,7 +64,7 @@ class MatController {
             @RequestParam long version,
             @RequestParam Map<String, String> asked,
             RedirectAttributes next) {
-        Change what = Change.valueOf(change.toUpperCase(Locale.ROOT));
+        MatChange what = MatChange.valueOf(change.toUpperCase(Locale.ROOT));
         next.addAttribute("about", supply);
         return done(id, asked, next, () -> {
             Changed changed = mats.change(member.householdId(), id, version, supply, what);

@@ -10,21 +10,16 @@ import hodeon.app.stock.ledger.Stock;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -32,7 +27,6 @@ import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
@@ -52,10 +46,8 @@ class EnterController {
     private final StockService stock;
     private final Entering entering;
     private final OpenLines open;
-    private final Incoming incoming;
 
-    EnterController(StockService stock, Entering entering, OpenLines open, Incoming incoming) {
-        this.incoming = incoming;
+    EnterController(StockService stock, Entering entering, OpenLines open) {
         this.stock = stock;
         this.entering = entering;
         this.open = open;
@@ -235,24 +227,6 @@ class EnterController {
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "from a file"));
         next.addFlashAttribute("added", Figures.counted(arrivals.size(), "line"));
         return "redirect:/stock/enter";
-    }
-
-    /** How far the file has come that is being written; empty when none is. */
-    @GetMapping(path = "/stock/enter/file/progress", produces = MediaType.TEXT_PLAIN_VALUE)
-    @ResponseBody
-    String progress(@AuthenticationPrincipal Member member) {
-        return incoming.of(member.householdId())
-                .map(lines -> String.format(Locale.ROOT, "%,d of %,d lines written", lines.written(), lines.of()))
-                .orElse("");
-    }
-
-    @GetMapping("/stock/stock.csv")
-    ResponseEntity<byte[]> csv(@AuthenticationPrincipal Member member) {
-        String text = StockCsv.write(stock.of(member.householdId()), stock.facts(member.householdId()));
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"stock.csv\"")
-                .body(text.getBytes(StandardCharsets.UTF_8));
     }
 
     private static Map<String, String> blank() {

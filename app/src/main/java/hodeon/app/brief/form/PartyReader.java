@@ -1,0 +1,109 @@
+package hodeon.app.brief.form;
+
+import hodeon.app.shell.FieldReader;
+import hodeon.core.notice.Faults;
+import hodeon.core.party.Age;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.Party;
+import hodeon.core.party.Person;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import hodeon.core.units.Mass;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Reads the party of a brief, a row at a time.
+ *
+ * @param today the day on which a mass without a date was taken
+ */
+record PartyReader(LocalDate today, Faults faults, FieldReader read) {
+
+    private static final BigDecimal LEAST_KILOGRAMS = BigDecimal.ONE;
+    private static final BigDecimal MOST_KILOGRAMS = BigDecimal.valueOf(300);
+
+    List<People> read(List<PersonForm> rows) {
+        List<People> people = new ArrayList<>();
+        if (rows.isEmpty()) {
+            faults.add("people", "0 people", "a party has 1 to " + Party.MOST_PEOPLE + " people", "Add a person");
+        }
+        int sum = 0;
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < rows.size(); i++) {
+            PersonForm row = rows.get(i);
+            String at = "people[" + i + "].";
+            String of = " of person " + (i + 1);
+            int before = faults.all().size();
+            String name = read.line(at + "name", row.getName(), "The name" + of, BriefConverter.LONGEST_NAME);
+            if (!name.isEmpty() && !names.add(name)) {
+                faults.add(
+                        at + "name",
+                        name,
+                        "somebody of that name is already in the party",
+                        "Tell them apart, so that notes reach the right one");
+            }
+            int alike = read.whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "The number alike" + of);
+            sum += alike;
+            Age age = age(at + "years", row.getYears(), of);
+            BigDecimal kilograms = read.decimal(
+                    at + "kilograms",
+                    row.getKilograms(),
+                    LEAST_KILOGRAMS,
+                    MOST_KILOGRAMS,
+                    "The body mass in kg" + of,
+                    1,
+                    "kg");
+            Optional<LocalDate> weighedOn = weighedOn(at + "weighedOn", row.getWeighedOn(), of);
+            Training training = read.choice(at + "training", row.getTraining(), "The training" + of, Training.class);
+            Set<Allergy> allergies =
+                    read.choices(at + "allergies", row.getAllergies(), "An allergy" + of, Allergy.class);
+            Set<Condition> conditions =
+                    read.choices(at + "conditions", row.getConditions(), "A condition" + of, Condition.class);
+            Set<RescueMedicine> rescue =
+                    read.choices(at + "rescue", row.getRescue(), "A rescue medicine" + of, RescueMedicine.class);
+            if (faults.all().size() == before) {
+                Mass mass = Mass.ofGrams(kilograms.movePointRight(3));
+                people.add(new People(
+                        new Person(name, age, mass, weighedOn, training, allergies, conditions, rescue), alike));
+            }
+        }
+        if (sum > Party.MOST_PEOPLE) {
+            faults.add(
+                    "people",
+                    sum + " people",
+                    "a party has at most " + Party.MOST_PEOPLE + " people",
+                    "Split the party into several trips");
+        }
+        return people;
+    }
+
+    /** Below two years months matter, so they can be said; a bare number is years. */
+    private Age age(String field, String typed, String of) {
+        return Age.parse(typed).orElseGet(() -> {
+            faults.add(
+                    field,
+                    typed.strip(),
+                    "The age" + of + " is in years from 0 to " + Age.OLDEST_YEARS + ", or in months like “16 m”",
+                    "Write 9, or 16 m");
+            return Age.ofYears(0);
+        });
+    }
+
+    /** Nothing typed is weighed today. */
+    private Optional<LocalDate> weighedOn(String field, String typed, String of) {
+        if (typed.isBlank()) {
+            return Optional.of(today);
+        }
+        Optional<LocalDate> day = read.date(field, typed, "The day of the mass" + of);
+        if (day.filter(d -> d.isAfter(today)).isPresent()) {
+            faults.add(field, typed, "The day of the mass" + of + " lies in the past", "Correct it, or leave it empty");
+        }
+        return day;
+    }
+}

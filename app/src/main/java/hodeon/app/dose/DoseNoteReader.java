@@ -1,0 +1,93 @@
+package hodeon.app.dose;
+
+import hodeon.app.shell.DeviceZone;
+import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.notice.Faults;
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.Map;
+import java.util.Optional;
+
+/** Reads one dose as the form of the dose clock has it; everything that is wrong goes to the faults at once. */
+record DoseNoteReader(Formulary formulary, Instant now, Faults faults) {
+
+    private static final BigDecimal MOST_UNITS = BigDecimal.valueOf(1000);
+    private static final Duration OLDEST = Duration.ofDays(7);
+    private static final Duration SOONEST = Duration.ofMinutes(10);
+    private static final int LONGEST_REASON = 300;
+
+    /** @param by who notes it */
+    Optional<DoseBook.Given> read(Map<String, String> form, String by) {
+        String product = form.getOrDefault("product", "");
+        if (formulary.product(product).isEmpty()) {
+            faults.add(
+                    "product",
+                    product,
+                    "what was given is one of the list",
+                    "Choose it; your own are entered under Medicines");
+        }
+        Optional<BigDecimal> units = units(form.getOrDefault("units", ""));
+        Optional<ZoneId> zone = DeviceZone.named(form.getOrDefault("zone", ""));
+        if (zone.isEmpty()) {
+            faults.add(
+                    "zone",
+                    form.getOrDefault("zone", ""),
+                    "a time zone is named like Europe/Oslo",
+                    "Choose one of the list");
+        }
+        Optional<Instant> at = zone.flatMap(z -> moment(form.getOrDefault("at", ""), z));
+        String over =
+                form.containsKey("override") ? form.getOrDefault("why", "").strip() : "";
+        if (form.containsKey("override") && (over.isEmpty() || over.length() > LONGEST_REASON)) {
+            faults.add(
+                    "why",
+                    over,
+                    "giving it all the same needs a reason of 1 to " + LONGEST_REASON + " characters",
+                    "Say who decided it and why");
+        }
+        return faults.none() && units.isPresent() && at.isPresent()
+                ? Optional.of(new DoseBook.Given(
+                        product, units.get(), at.get().atZone(zone.orElseThrow()), by, over, Optional.empty()))
+                : Optional.empty();
+    }
+
+    private Optional<BigDecimal> units(String typed) {
+        String text = typed.strip().replace(',', '.');
+        if (!text.matches("\\d{1,4}(\\.\\d{1,3})?")
+                || new BigDecimal(text).signum() == 0
+                || new BigDecimal(text).compareTo(MOST_UNITS) > 0) {
+            faults.add(
+                    "units",
+                    typed,
+                    "how much is a number above 0 and up to " + MOST_UNITS,
+                    "Write tablets, ml or puffs in digits");
+            return Optional.empty();
+        }
+        return Optional.of(new BigDecimal(text));
+    }
+
+    /** Where clocks went back an hour comes twice: the later one is meant, which makes one wait longer. */
+    private Optional<Instant> moment(String typed, ZoneId zone) {
+        try {
+            Instant at = ZonedDateTime.of(LocalDateTime.parse(typed), zone)
+                    .withLaterOffsetAtOverlap()
+                    .toInstant();
+            if (!at.isAfter(now.plus(SOONEST)) && at.isAfter(now.minus(OLDEST))) {
+                return Optional.of(at);
+            }
+        } catch (DateTimeException e) {
+            // Said below, with what is wrong with other times.
+        }
+        faults.add(
+                "at",
+                typed,
+                "the time lies within the last seven days, and not ahead",
+                "Write when it was taken, there and then");
+        return Optional.empty();
+    }
+}

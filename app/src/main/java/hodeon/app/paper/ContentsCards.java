@@ -1,0 +1,131 @@
+package hodeon.app.paper;
+
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.kits.Kit;
+import hodeon.app.kits.KitService;
+import hodeon.app.kits.Packed;
+import hodeon.app.mat.MatService;
+import hodeon.app.paper.Card.ContentsCard;
+import hodeon.app.paper.Card.LabelSheet;
+import hodeon.app.paper.Card.Pocket;
+import hodeon.app.shell.Figures;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Group;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.stock.Held;
+import hodeon.core.units.Mass;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** What is in a trip's kit, on cards and labels. */
+@Component
+class ContentsCards {
+
+    private static final Map<String, Integer> LINES_ON_LABEL = Map.of("large", 22, "medium", 8, "small", 3);
+
+    private final KitService kits;
+    private final MatService mats;
+    private final StockService stock;
+    private final HouseholdEvidence knowledge;
+
+    ContentsCards(KitService kits, MatService mats, StockService stock, HouseholdEvidence knowledge) {
+        this.kits = kits;
+        this.mats = mats;
+        this.stock = stock;
+        this.knowledge = knowledge;
+    }
+
+    /** By pocket where the trip's kit lies packed, else by group as it lies on the mat. */
+    ContentsCard of(UUID household, StoredTrip trip) {
+        Catalogue catalogue = knowledge.of(household).catalogue();
+        Optional<Kit> kit = kits.ofTrip(household, trip.id());
+        Map<String, Integer> pieces =
+                kit.map(Kit::pieces).orElseGet(() -> mats.onMat(household, trip).pieces());
+        Optional<UUID> place =
+                kit.flatMap(k -> stock.placesOfKit(household, k.id()).stream().findFirst());
+        Mass planned = catalogue.supplies().stream()
+                .map(s -> s.mass().times(pieces.getOrDefault(s.id(), 0)))
+                .reduce(Mass.ZERO, Mass::plus);
+        Mass limit = trip.trip().limits().mass();
+        Optional<Packed> packed = kit.flatMap(k -> Packed.of(k, stock.of(household), limit));
+        String weight = packed.map(p -> p.grams() + " lie in it, " + Figures.grams(planned) + " planned"
+                        + (p.over().isEmpty() ? "" : "; " + p.over() + " over the limit"))
+                .orElse(Figures.grams(planned) + " planned");
+        List<Pocket> pockets = place.map(p -> packed(household, p))
+                .filter(found -> !found.isEmpty())
+                .orElseGet(() -> byGroup(catalogue, pieces));
+        return new ContentsCard(
+                "Contents: " + kit.map(Kit::name).orElse(trip.trip().name()), pockets, weight);
+    }
+
+    private List<Pocket> packed(UUID household, UUID kit) {
+        Stock all = stock.at(household, kit);
+        List<Pocket> pockets = new ArrayList<>();
+        for (Place place : all.places().values()) {
+            Map<String, Integer> here = new LinkedHashMap<>();
+            Map<String, String> until = new LinkedHashMap<>();
+            for (Held held : all.at(place.id())) {
+                here.merge(held.lot().supply(), held.pieces(), Integer::sum);
+                held.good()
+                        .ifPresent(
+                                g -> until.merge(held.lot().supply(), g.said(), (a, b) -> a.compareTo(b) < 0 ? a : b));
+            }
+            if (!here.isEmpty()) {
+                pockets.add(new Pocket(
+                        place.name(),
+                        here.entrySet().stream()
+                                .map(e -> all.named(e.getValue(), e.getKey())
+                                        + Optional.ofNullable(until.get(e.getKey()))
+                                                .map(u -> ", until " + u)
+                                                .orElse(""))
+                                .toList()));
+            }
+        }
+        return pockets;
+    }
+
+    private static List<Pocket> byGroup(Catalogue catalogue, Map<String, Integer> pieces) {
+        List<Pocket> pockets = new ArrayList<>();
+        for (Group group : Group.values()) {
+            List<String> lines = catalogue.supplies().stream()
+                    .filter(s -> s.group() == group && pieces.getOrDefault(s.id(), 0) > 0)
+                    .map(s -> line(s, pieces))
+                    .toList();
+            if (!lines.isEmpty()) {
+                pockets.add(new Pocket(group.label(), lines));
+            }
+        }
+        return pockets;
+    }
+
+    private static String line(Supply supply, Map<String, Integer> pieces) {
+        return Figures.named(pieces.getOrDefault(supply.id(), 0), supply);
+    }
+
+    static LabelSheet labels(ContentsCard contents, String size) {
+        int most = LINES_ON_LABEL.getOrDefault(size, 0);
+        return new LabelSheet(
+                "Labels, " + size,
+                size,
+                contents.pockets().stream().map(p -> shortened(p, most)).toList());
+    }
+
+    /** A label says how much more there is rather than cutting it off. */
+    private static Pocket shortened(Pocket pocket, int most) {
+        if (pocket.lines().size() <= most) {
+            return pocket;
+        }
+        List<String> lines = new ArrayList<>(pocket.lines().subList(0, most));
+        lines.add("and " + (pocket.lines().size() - most) + " more, see the contents");
+        return new Pocket(pocket.name(), lines);
+    }
+}

@@ -1,0 +1,101 @@
+package hodeon.app.stock;
+
+import hodeon.app.household.Member;
+import hodeon.app.shell.Paged;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
+import hodeon.core.notice.Fault;
+import hodeon.core.stock.Held;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Places: what lies in one, and what is missing there. */
+@Controller
+class PlaceController {
+
+    private static final int LOTS_A_PAGE = 100;
+
+    private final StockService stock;
+    private final MissingThings missing;
+    private final Clock clock;
+
+    PlaceController(StockService stock, MissingThings missing, Clock clock) {
+        this.stock = stock;
+        this.missing = missing;
+        this.clock = clock;
+    }
+
+    @PostMapping("/stock/places")
+    String addPlace(
+            @AuthenticationPrincipal Member member,
+            @RequestParam String name,
+            @RequestParam Place.Kind kind,
+            @RequestParam(required = false) Optional<UUID> inside,
+            RedirectAttributes next) {
+        Optional<Fault> fault = stock.fault(member.householdId(), name, kind, inside);
+        if (fault.isPresent()) {
+            next.addFlashAttribute("faults", List.of(fault.get()));
+            return "redirect:/stock#new-place";
+        }
+        return "redirect:/stock/places/" + stock.addPlace(member.householdId(), name, kind, inside, Optional.empty());
+    }
+
+    @GetMapping("/stock/places/{id}")
+    String place(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "1") int page,
+            Model model) {
+        Place place = stock.place(member.householdId(), id);
+        Stock here = stock.at(member.householdId(), id);
+        LocalDate today = LocalDate.now(clock);
+        model.addAttribute("place", PlaceView.of(place, here, today));
+        model.addAttribute("kit", place.kind() == Place.Kind.KIT);
+        Paged<Held> paged = Paged.of(LotView.inOrder(here.held(), here), page, LOTS_A_PAGE);
+        model.addAttribute("paged", paged);
+        model.addAttribute(
+                "lots",
+                paged.things().stream().map(h -> LotView.of(h, here, today)).toList());
+        model.addAttribute(
+                "missing",
+                missing.at(member.householdId(), here).stream()
+                        .map(m -> Map.of(
+                                "supply", m.supply(),
+                                "place", m.place(),
+                                "placeName", here.placeName(m.place()),
+                                "name", here.nameOf(m.supply()),
+                                "since", m.since()))
+                        .toList());
+        model.addAttribute(
+                "several", here.held().stream().map(Held::place).distinct().count() > 1);
+        return "stock/place";
+    }
+
+    @PostMapping("/stock/places/{id}/let-go")
+    String letGo(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam UUID place,
+            @RequestParam String supply,
+            RedirectAttributes next) {
+        stock.place(member.householdId(), id);
+        Stock here = stock.at(member.householdId(), id);
+        missing.at(member.householdId(), here).stream()
+                .filter(m -> m.place().equals(place) && m.supply().equals(supply))
+                .forEach(m -> missing.letGo(member.householdId(), m));
+        next.addFlashAttribute("said", here.nameOf(supply) + " no longer belongs here.");
+        return "redirect:/stock/places/" + id;
+    }
+}
