@@ -42,22 +42,8 @@ final class App implements AutoCloseable {
         try {
             int port = freePort();
             Path log = Files.createTempFile("hodeon", ".log");
-            Process process = new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "--enable-native-access=ALL-UNNAMED",
-                            "-XX:+UseSerialGC",
-                            "-XX:TieredStopAtLevel=1",
-                            "-Xmx512m",
-                            "-jar",
-                            System.getProperty("hodeon.jar"),
-                            "--server.port=" + port,
-                            "--hodeon.data=" + data,
-                            "--hodeon.demo=" + demo)
-                    .redirectErrorStream(true)
-                    .redirectOutput(log.toFile())
-                    .start();
-            Runtime.getRuntime().addShutdownHook(new Thread(process::destroyForcibly));
+            Process process =
+                    Unpacked.start(log, "--server.port=" + port, "--hodeon.data=" + data, "--hodeon.demo=" + demo);
             return new App(port, process, log);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

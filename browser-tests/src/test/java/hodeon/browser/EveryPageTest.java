@@ -2,9 +2,11 @@ package hodeon.browser;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** What must hold on every page: no serious accessibility finding, a quiet console, no sideways scrolling. */
+@Order(1)
 class EveryPageTest {
 
     private static List<String> pages(Browser browser) {
@@ -93,12 +95,14 @@ class EveryPageTest {
 
     private static void check(Browser browser) {
         browser.hasNoSeriousAccessibilityFinding();
+        browser.hasEnoughContrast();
         browser.fitsItsWidth();
         browser.hasQuietConsole();
     }
 
+    /** In both looks and both widths, at one visit each. */
     @Test
-    void widePagesAreAccessibleInLightAndDarkQuietAndFitTheirWidth() {
+    void pagesAreAccessibleQuietAndFitTheirWidthOnAScreenByDayAndOnAPhoneInTheDark() {
         try (Browser browser = Browser.on(SampleApp.get())) {
             browser.open("/sign-in");
             check(browser);
@@ -106,22 +110,11 @@ class EveryPageTest {
             for (String page : pages(browser)) {
                 browser.open(page);
                 check(browser);
+                browser.resize(390, 844);
                 browser.pretendDark();
-                browser.hasEnoughContrast();
-                browser.pretendLight();
-            }
-        }
-    }
-
-    @Test
-    void pagesOnAPhoneAreAccessibleQuietAndFitTheirWidth() {
-        try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {
-            browser.open("/sign-in");
-            check(browser);
-            browser.signInToSample();
-            for (String page : pages(browser)) {
-                browser.open(page);
                 check(browser);
+                browser.pretendLight();
+                browser.resize(1280, 800);
             }
         }
     }

@@ -27,25 +27,37 @@ class ArchitectureTest {
             Map.entry("units", Set.of()),
             Map.entry("evidence", Set.of()),
             Map.entry("notice", Set.of("evidence")),
-            Map.entry("party", Set.of("units")),
+            Map.entry("party", Set.of("evidence", "units")),
             Map.entry("catalogue", Set.of("units", "evidence")),
             Map.entry("catalogue.file", Set.of("catalogue", "units", "evidence")),
-            Map.entry("catalogue.procedure", Set.of("catalogue", "catalogue.file")),
-            Map.entry("brief", Set.of("units", "party")),
+            Map.entry("catalogue.procedure", Set.of("evidence", "catalogue", "catalogue.file")),
+            Map.entry("brief", Set.of("evidence", "units", "party")),
             Map.entry("brief.route", Set.of()),
             Map.entry("need", Set.of("units", "evidence", "notice", "catalogue", "party", "brief")),
-            Map.entry("medication.formulary", Set.of("units", "catalogue", "catalogue.file", "party")),
-            Map.entry("medication", Set.of("medication.formulary", "units", "catalogue", "party")),
-            Map.entry("medication.gate", Set.of("medication", "medication.formulary", "units", "catalogue", "party")),
+            Map.entry("medication.formulary", Set.of("evidence", "units", "catalogue", "catalogue.file", "party")),
+            Map.entry("medication", Set.of("brief", "evidence", "medication.formulary", "units", "catalogue", "party")),
+            Map.entry(
+                    "medication.gate",
+                    Set.of("evidence", "medication", "medication.formulary", "units", "catalogue", "party")),
             Map.entry(
                     "medication.amount",
-                    Set.of("medication", "medication.gate", "medication.formulary", "units", "catalogue", "party")),
-            Map.entry("stock", Set.of("units", "notice", "catalogue")),
+                    Set.of(
+                            "evidence",
+                            "need",
+                            "brief",
+                            "medication",
+                            "medication.gate",
+                            "medication.formulary",
+                            "units",
+                            "catalogue",
+                            "party")),
+            Map.entry("stock", Set.of("evidence", "units", "notice", "catalogue")),
             Map.entry("choice.linear", Set.of()),
             Map.entry("choice", Set.of("choice.linear")),
             Map.entry(
                     "plan",
                     Set.of(
+                            "evidence",
                             "choice",
                             "units",
                             "notice",
@@ -57,9 +69,19 @@ class ArchitectureTest {
                             "medication")),
             Map.entry(
                     "plan.tradeoff",
-                    Set.of("plan", "choice", "units", "notice", "catalogue", "party", "brief", "need", "medication")),
-            Map.entry("packing", Set.of("units", "notice", "catalogue", "choice", "plan")),
-            Map.entry("readiness", Set.of("units", "notice", "catalogue", "need", "stock", "plan")));
+                    Set.of(
+                            "evidence",
+                            "plan",
+                            "choice",
+                            "units",
+                            "notice",
+                            "catalogue",
+                            "party",
+                            "brief",
+                            "need",
+                            "medication")),
+            Map.entry("packing", Set.of("evidence", "units", "notice", "catalogue", "choice", "plan")),
+            Map.entry("readiness", Set.of("evidence", "units", "notice", "catalogue", "need", "stock", "plan")));
 
     static Stream<String> rooms() {
         return ARROWS.keySet().stream().sorted();

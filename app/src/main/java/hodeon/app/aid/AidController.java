@@ -33,8 +33,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class AidController {
 
-    private static final int GRAVEST = 5;
-
     private final FirstAid aid;
     private final KitAtHand kits;
     private final TripService trips;
@@ -139,7 +137,7 @@ class AidController {
     /** The gravest first; within a severity by concern, else by name. */
     private List<Shelf> shelves(String problem, Map<String, Double> concern) {
         List<Shelf> shelves = new ArrayList<>();
-        for (int severity = GRAVEST; severity >= 1; severity--) {
+        for (int severity = Severity.WORST; severity >= 1; severity--) {
             int of = severity;
             List<Problem> problems = aid.problems().stream()
                     .filter(p -> p.severity() == of)
@@ -150,7 +148,7 @@ class AidController {
             shelves.add(new Shelf(
                     Severity.label(of),
                     problems.stream().map(p -> new Choice(p.id(), p.name())).toList(),
-                    here || problem.isEmpty() && of == GRAVEST));
+                    here || problem.isEmpty() && of == Severity.WORST));
         }
         return shelves;
     }

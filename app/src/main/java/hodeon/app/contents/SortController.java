@@ -12,6 +12,7 @@ import hodeon.app.shell.Figures;
 import hodeon.app.stock.enter.OpenLines;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import hodeon.core.plan.Plan;
@@ -47,7 +48,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/trips/{id}/mat/sort")
 class SortController {
 
-    private static final double SECOND_KIT_GRAMS = 300;
+    private static final double SECOND_KIT_GRAMS = PlanningAssumption.SECOND_KIT.value();
 
     /** In place of a supply, where a line is not wanted. */
     private static final String DROP = "drop";

@@ -1,6 +1,7 @@
 package hodeon.app.dose;
 
 import hodeon.app.shell.DeviceZone;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.notice.Faults;
 import java.math.BigDecimal;
@@ -17,8 +18,8 @@ import java.util.Optional;
 record DoseNoteReader(Formulary formulary, Instant now, Faults faults) {
 
     private static final BigDecimal MOST_UNITS = BigDecimal.valueOf(1000);
-    private static final Duration OLDEST = Duration.ofDays(7);
-    private static final Duration SOONEST = Duration.ofMinutes(10);
+    private static final Duration OLDEST = Duration.ofDays(PlanningAssumption.NOTED_LATE.whole());
+    private static final Duration SOONEST = Duration.ofMinutes(PlanningAssumption.CLOCKS_DIFFER.whole());
     private static final int LONGEST_REASON = 300;
 
     /** @param by who notes it */

@@ -12,6 +12,7 @@ import hodeon.app.need.Forecasts;
 import hodeon.app.plan.PartySuitability;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.procedure.Casualty;
 import hodeon.core.need.Drivers;
@@ -55,9 +56,7 @@ class TrailController {
     private static final int FIRST = 12;
 
     /** Buttons for what threatens life, before all others. */
-    private static final int GRAVE = 6;
-
-    private static final int THREATENS_LIFE = 5;
+    private static final int MOST_GRAVE = 6;
 
     private static final JsonMapper JSON = new JsonMapper();
 
@@ -132,8 +131,8 @@ class TrailController {
                 .toList();
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
         List<TrailOffer> grave = offers.stream()
-                .filter(o -> o.severity() == THREATENS_LIFE)
-                .limit(GRAVE)
+                .filter(o -> o.severity() == Severity.WORST)
+                .limit(MOST_GRAVE)
                 .toList();
         List<TrailOffer> others =
                 offers.stream().filter(o -> !grave.contains(o)).toList();

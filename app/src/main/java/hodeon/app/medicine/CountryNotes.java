@@ -2,6 +2,7 @@ package hodeon.app.medicine;
 
 import hodeon.app.shell.NotHere;
 import hodeon.app.storage.RestoredRoom;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
 import java.time.DateTimeException;
@@ -17,7 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 class CountryNotes implements RestoredRoom {
 
     private static final int MOST_NOTES = 300;
-    private static final int STALE_MONTHS = 12;
+    private static final int STALE_MONTHS = PlanningAssumption.COUNTRY_NOTE_KEEPS.whole();
 
     private final CountryNoteRepository notes;
     private final Clock clock;

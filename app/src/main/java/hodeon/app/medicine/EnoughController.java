@@ -9,16 +9,14 @@ import hodeon.app.mat.MatService;
 import hodeon.app.medicine.TripMedicines.Answer;
 import hodeon.app.medicine.TripMedicines.CannotHave;
 import hodeon.core.brief.Passage;
-import hodeon.core.catalogue.Crossing.Border;
-import hodeon.core.catalogue.Crossing.Cabin;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.medication.BorderPapers;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -67,8 +65,8 @@ class EnoughController {
         Answer answer = medicines.of(member.householdId(), trip);
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Medicines"));
         List<EnoughLine> lines = Stream.concat(
-                        answer.regular().stream().map(r -> EnoughLine.regular(r, answer.onMat())),
-                        answer.asNeeded().stream()
+                        answer.demand().regular().stream().map(r -> EnoughLine.regular(r, answer.onMat())),
+                        answer.demand().asNeeded().stream()
                                 .filter(a -> a.asked() > 0)
                                 .map(a -> EnoughLine.asNeeded(a, trip.trip().hoursToCare(), answer.onMat())))
                 .sorted(Comparator.comparing(EnoughLine::enough))
@@ -79,11 +77,11 @@ class EnoughController {
                 lines.stream().filter(l -> !l.enough()).map(EnoughLine::name).collect(Collectors.joining("; ")));
         model.addAttribute(
                 "spare",
-                answer.asNeeded().stream()
+                answer.demand().asNeeded().stream()
                         .filter(a -> a.asked() == 0)
                         .map(EnoughLine::there)
                         .collect(Collectors.joining(", ")));
-        model.addAttribute("withoutRelief", String.join(", ", answer.withoutRelief()));
+        model.addAttribute("withoutRelief", String.join(", ", answer.demand().withoutRelief()));
         model.addAttribute("cannot", cannot(answer.cannot()));
         model.addAttribute(
                 "unknown", answer.unknown().stream().map(g -> g.name()).collect(Collectors.joining(", ")));
@@ -108,20 +106,10 @@ class EnoughController {
     }
 
     private static BorderPapers papers(StoredTrip trip, Answer answer) {
-        Set<Passage> passage = trip.trip().passage();
-        List<Supply> supplies = answer.catalogue().supplies();
         return BorderPapers.of(
-                passage,
-                supplies.stream()
-                        .filter(s -> answer.onMat().containsKey(s.id()))
-                        .toList(),
-                supplies.stream()
-                        .filter(s -> s.prescribed().isEmpty()
-                                && (passage.contains(Passage.BORDER)
-                                                && s.crossing().border() == Border.RESTRICTED
-                                        || passage.contains(Passage.CABIN)
-                                                && s.crossing().cabin() == Cabin.HOLD))
-                        .toList());
+                trip.trip().passage(),
+                answer.catalogue().supplies(),
+                answer.onMat().keySet());
     }
 
     /** Puts what a product asks for on the mat and pins it, so that rebalancing keeps it. */

@@ -3,6 +3,8 @@ package hodeon.app.medicine;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.medication.amount.AsNeeded;
+import hodeon.core.medication.amount.RegularMedicine;
 import hodeon.core.medication.formulary.Product;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -37,14 +39,19 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
                         .map(s -> Figures.counted(line.pieces(), s.piece()))
                         .orElse(said(line.product(), line.units())),
                 line.supply()
-                        .map(s -> Figures.pieces(line.onMat(), s) + " on the mat")
+                        .map(s -> Figures.pieces(line.there(), s) + " on the mat")
                         .orElse("rides with the person"),
-                line.who(),
+                line.takers().stream().map(t -> taker(t, line.product())).toList(),
                 line.enough(),
                 line.supply()
                         .filter(s -> !line.enough())
-                        .map(s -> Fix.of(s, line.pieces() - line.onMat(), onMat))
+                        .map(s -> Fix.of(s, line.pieces() - line.there(), onMat))
                         .orElse(Fix.NONE));
+    }
+
+    private static String taker(RegularMedicine.Taker taker, Product product) {
+        return taker.name() + " " + taker.unitsADay().stripTrailingZeros().toPlainString() + " a day × (" + taker.days()
+                + " + " + taker.reserveDays() + ") days = " + said(product, taker.units());
     }
 
     static EnoughLine asNeeded(AsNeeded line, int hoursToCare, Map<String, Integer> onMat) {

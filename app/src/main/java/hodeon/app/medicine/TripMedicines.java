@@ -8,29 +8,19 @@ import hodeon.app.mat.MatService;
 import hodeon.app.need.Forecasts;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
+import hodeon.app.people.Profile;
 import hodeon.app.plan.PartySuitability;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.medication.DoseAnswer;
-import hodeon.core.medication.DoseSheet;
-import hodeon.core.medication.formulary.Formulary;
-import hodeon.core.medication.formulary.Product;
-import hodeon.core.need.PooledNeed;
+import hodeon.core.medication.amount.MedicineDemand;
+import hodeon.core.medication.amount.Traveller;
 import java.time.Clock;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/**
- * Adds up what a trip asks of medicines: what people take every day with its reserve for delay, what the forecast says
- * suffices on nine trips of ten, pooled over what can stand in for each other, and the walking-out reserve for one casualty.
- */
+/** Brings together what core needs to say what a trip asks of medicines: who goes, what is known of them, and the mat. */
 @Component
 class TripMedicines {
 
@@ -62,15 +52,9 @@ class TripMedicines {
     /** Somebody who may not have something on the mat. */
     record CannotHave(Supply supply, PartySuitability.Unsuited who) {}
 
-    /**
-     * Everything the page shows.
-     *
-     * @param withoutRelief for whom no pain relief of the catalogue is said, so that nothing can be reckoned for their walk out
-     */
+    /** Everything the page shows. */
     record Answer(
-            List<RegularMedicine> regular,
-            List<AsNeeded> asNeeded,
-            List<String> withoutRelief,
+            MedicineDemand demand,
             List<CannotHave> cannot,
             List<Going> unknown,
             int reserveDays,
@@ -79,27 +63,21 @@ class TripMedicines {
             Catalogue catalogue) {}
 
     Answer of(UUID household, StoredTrip trip) {
-        Formulary formulary = medicines.of(household);
         MedicineRules rules = medicines.rules(household);
         Catalogue catalogue = knowledge.of(household).catalogue();
         List<Going> going = patients.of(household, trip.trip().party().people());
         MatService.OnMat mat = mats.onMat(household, trip);
         int days = (int) Math.ceil(trip.trip().days());
         int reserve = rules.reserveFor(days);
-        Map<Supply, Product> held = held(catalogue, formulary);
-        DoseSheet sheet = new DoseSheet(formulary, rules.tradition());
-        List<RegularMedicine> regular = RegularMedicine.of(going, formulary, catalogue, mat.pieces(), days, reserve);
-        Map<String, Integer> there = without(regular, mat.pieces());
-        List<WalkingOut> walkingOut =
-                walkingOut(going, held, sheet, there, trip.trip().hoursToCare());
-        Set<String> relieved = walkingOut.stream().map(WalkingOut::casualty).collect(Collectors.toSet());
         return new Answer(
-                regular,
-                asNeeded(trip, going, catalogue, held, sheet, there, walkingOut),
-                going.stream()
-                        .map(Going::name)
-                        .filter(n -> !relieved.contains(n))
-                        .toList(),
+                MedicineDemand.of(
+                        going.stream().map(TripMedicines::traveller).toList(),
+                        new MedicineDemand.Outing(days, reserve, trip.trip().hoursToCare()),
+                        medicines.of(household),
+                        rules.tradition(),
+                        catalogue,
+                        forecasts.of(trip),
+                        mat.pieces()),
                 cannot(trip, catalogue, mat.pieces()),
                 going.stream().filter(g -> g.profile().isEmpty()).toList(),
                 reserve,
@@ -108,55 +86,13 @@ class TripMedicines {
                 catalogue);
     }
 
-    /** Medicines nobody has to prescribe, by the supply that holds them. */
-    private static Map<Supply, Product> held(Catalogue catalogue, Formulary formulary) {
-        Map<Supply, Product> held = new LinkedHashMap<>();
-        catalogue.supplies().stream()
-                .filter(s -> s.prescribed().isEmpty() && !s.superseded())
-                .forEach(s ->
-                        formulary.inSupply(s.id()).filter(p -> !p.prescribed()).ifPresent(p -> held.put(s, p)));
-        return held;
-    }
-
-    /** What somebody takes every day is not there for others. */
-    private static Map<String, Integer> without(List<RegularMedicine> regular, Map<String, Integer> onMat) {
-        Map<String, Integer> left = new HashMap<>(onMat);
-        for (RegularMedicine r : regular) {
-            r.supply().ifPresent(s -> left.computeIfPresent(s.id(), (id, n) -> Math.max(0, n - r.pieces())));
-        }
-        return left;
-    }
-
-    private static List<WalkingOut> walkingOut(
-            List<Going> going, Map<Supply, Product> held, DoseSheet sheet, Map<String, Integer> there, double hours) {
-        Map<Supply, Product> relief = new LinkedHashMap<>(held);
-        relief.keySet().removeIf(s -> !WalkingOut.relieves(s));
-        return going.stream()
-                .flatMap(g -> WalkingOut.of(g, relief, sheet, there, hours).stream())
-                .toList();
-    }
-
-    private List<AsNeeded> asNeeded(
-            StoredTrip trip,
-            List<Going> going,
-            Catalogue catalogue,
-            Map<Supply, Product> held,
-            DoseSheet sheet,
-            Map<String, Integer> there,
-            List<WalkingOut> walkingOut) {
-        Map<Supply, Integer> unsuited = new HashMap<>();
-        held.forEach((supply, product) -> unsuited.put(supply, (int) going.stream()
-                .filter(g -> sheet.of(product, g.patient()) instanceof DoseAnswer.Refused)
-                .count()));
-        // What does the same but is no medicine counts as well, such as a balm against chafing.
-        List<Supply> others = catalogue.supplies().stream()
-                .filter(s -> !held.containsKey(s) && s.prescribed().isEmpty() && !s.superseded())
-                .toList();
-        return PooledNeed.of(forecasts.of(trip), List.copyOf(held.keySet()), others).stream()
-                .map(pool -> AsNeeded.of(pool, there, walkingOut, s -> unsuited.getOrDefault(s, 0)))
-                .filter(a -> a.asked() > 0 || a.pool().has(there) > 0)
-                .sorted(Comparator.comparing(AsNeeded::enough))
-                .toList();
+    private static Traveller traveller(Going going) {
+        return new Traveller(
+                going.name(),
+                going.patient(),
+                going.profile().map(Profile::regular).orElse(List.of()).stream()
+                        .map(r -> new Traveller.Taking(r.product(), r.unitsADay()))
+                        .toList());
     }
 
     private List<CannotHave> cannot(StoredTrip trip, Catalogue catalogue, Map<String, Integer> onMat) {

@@ -8,6 +8,7 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.need.Forecasts;
 import hodeon.app.paper.Card.DoNowCard;
 import hodeon.app.paper.Card.HowToCard;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.need.Drivers;
 import hodeon.core.need.ProblemForecast;
 import java.util.Comparator;
@@ -28,7 +29,7 @@ class AidCards {
     /** Cards for the problems of the greatest concern, and no more: nobody carries a book in a pouch. */
     private static final int CARDS = 8;
 
-    private static final int GRAVE_ENOUGH = 3;
+    private static final int GRAVE_ENOUGH = PlanningAssumption.TRIP_ENDING_SEVERITY.whole();
 
     /** What kills within minutes has its card whatever the odds say (an assumption of the house). */
     private static final List<String> ALWAYS = List.of("not-breathing", "severe-limb-bleeding", "choking");

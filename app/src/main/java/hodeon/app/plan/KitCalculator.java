@@ -5,6 +5,7 @@ import hodeon.app.need.Forecasts;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.choice.Choice.Floor;
 import hodeon.core.choice.Marginal;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.packing.Carry;
 import hodeon.core.plan.Cap;
 import hodeon.core.plan.Exclusion;
@@ -39,7 +40,7 @@ import org.springframework.stereotype.Service;
 public class KitCalculator {
 
     /** Grams of which the mat says what they would buy. */
-    public static final int NEXT_GRAMS = 100;
+    public static final int NEXT_GRAMS = PlanningAssumption.NEXT_GRAMS.whole();
 
     private final Forecasts forecasts;
     private final Recommendations recommendations;

@@ -87,7 +87,7 @@ public class ReadyService {
         Optional<LocalDate> last =
                 checks.lastOfEverything(trip.householdId(), place.get().id());
         // A look now would not hold yet for a trip that is further away.
-        if (!start.minusWeeks(4).isAfter(LocalDate.now(clock)) && !Rhythm.holdsFor(last, start)) {
+        if (Rhythm.dueFor(last, start, LocalDate.now(clock))) {
             wants.add(new Want(
                     last.map(d -> "it was last looked over on " + d + ", more than four weeks before the trip")
                             .orElse("it has not been looked over yet"),

@@ -5,6 +5,7 @@ import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockLedger;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Rotation;
 import hodeon.core.units.Money;
@@ -41,7 +42,7 @@ public class RotationService {
     }
 
     /** A move that saves less than a cent is no advice. */
-    private static final double LEAST_SAVED = 1;
+    private static final double LEAST_SAVED = PlanningAssumption.WORTH_MOVING.value();
 
     /**
      * What to move of one supply.

@@ -4,6 +4,7 @@ import hodeon.app.plan.ExpectedUse;
 import hodeon.app.readiness.PackedTrips.Packed;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.stock.ledger.StockHistory.Used;
+import hodeon.core.evidence.PlanningAssumption;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -20,7 +21,7 @@ import org.springframework.stereotype.Service;
 @Service
 class UseRates {
 
-    private static final int YEARS_BACK = 2;
+    private static final int YEARS_BACK = PlanningAssumption.USE_LOOKS_BACK.whole();
 
     private final StockHistory history;
     private final ExpectedUse expected;

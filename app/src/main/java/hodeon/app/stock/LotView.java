@@ -2,6 +2,7 @@ package hodeon.app.stock;
 
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.stock.Freshness;
 import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Lot;
@@ -62,9 +63,6 @@ public record LotView(
         }
     }
 
-    /** Soon is within so many days. */
-    static final int SOON_DAYS = 90;
-
     public static LotView of(Held held, Stock stock, LocalDate today) {
         Lot lot = held.lot();
         Optional<Supply> supply = Optional.ofNullable(stock.supplies().get(lot.supply()));
@@ -105,9 +103,11 @@ public record LotView(
     }
 
     public static State state(Held held, LocalDate today) {
-        return held.lastDay().isBefore(today)
-                ? State.OVER
-                : held.lastDay().isBefore(today.plusDays(SOON_DAYS)) ? State.SOON : State.FINE;
+        return switch (Freshness.of(held.lastDay(), today)) {
+            case OVER -> State.OVER;
+            case SOON -> State.SOON;
+            case GOOD -> State.FINE;
+        };
     }
 
     private static String why(GoodUntil good, Lot lot) {

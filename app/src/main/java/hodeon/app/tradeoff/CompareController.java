@@ -9,6 +9,7 @@ import hodeon.app.tradeoff.CompareSides.Asked;
 import hodeon.app.tradeoff.CompareSides.Side;
 import hodeon.core.brief.Stance;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.plan.Plan;
 import hodeon.core.plan.tradeoff.SideBySide;
 import java.util.Comparator;
@@ -27,7 +28,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class CompareController {
 
     private static final int MOST_PROBLEMS = 12;
-    private static final double TOLD_APART = 0.004;
+    private static final double TOLD_APART = PlanningAssumption.TOLD_APART.value();
 
     private final OpenedMat opened;
     private final CompareSides sides;

@@ -12,6 +12,9 @@ import hodeon.app.WebTest;
 import hodeon.app.brief.TripService;
 import hodeon.app.mat.MatService;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.medication.amount.AsNeeded;
+import hodeon.core.medication.amount.RegularMedicine;
+import hodeon.core.medication.amount.WalkingOut;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -63,14 +66,14 @@ class EnoughPageTest extends WebTest {
     }
 
     private RegularMedicine apixaban(String trip) {
-        return answer(trip).regular().stream()
+        return answer(trip).demand().regular().stream()
                 .filter(r -> r.product().id().equals("apixaban-5"))
                 .findFirst()
                 .orElseThrow();
     }
 
     private AsNeeded pool(String trip, String supply) {
-        return answer(trip).asNeeded().stream()
+        return answer(trip).demand().asNeeded().stream()
                 .filter(a -> a.pool().supplies().stream().anyMatch(s -> s.id().equals(supply)))
                 .findFirst()
                 .orElseThrow();
@@ -215,9 +218,9 @@ class EnoughPageTest extends WebTest {
     /** Somebody for whom no label speaks is not passed over in silence. */
     @Test
     void forWhomNoPainReliefIsSaidIsTold() throws Exception {
-        assertThat(answer(jonas()).withoutRelief()).isEmpty();
+        assertThat(answer(jonas()).demand().withoutRelief()).isEmpty();
         String trip = jonas("people[1].name", "Pip Weil", "people[1].years", "0", "people[1].kilograms", "4");
-        assertThat(answer(trip).withoutRelief()).containsExactly("Pip Weil");
+        assertThat(answer(trip).demand().withoutRelief()).containsExactly("Pip Weil");
         open(mine, trip + "/medicines")
                 .andExpect(content().string(containsString("No pain relief is said for <strong>Pip Weil</strong>")));
     }

@@ -1,5 +1,6 @@
 package hodeon.core.brief;
 
+import hodeon.core.evidence.PlanningAssumption;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -17,13 +18,13 @@ import java.util.Set;
 public record Surroundings(Set<Reach> reach, Carriage carriage) {
 
     /** Up to so many hours to care the trip is taken to be near everything; an assumption. */
-    private static final int NEAR_HOURS = 1;
+    private static final int NEAR_HOURS = PlanningAssumption.NEAR_CARE.whole();
 
     /** Up to so many hours a phone has signal and a village is on the way of whoever rides or drives; an assumption. */
-    private static final int SETTLED_HOURS = 2;
+    private static final int SETTLED_HOURS = PlanningAssumption.SETTLED.whole();
 
     /** A kit up to so many grams is carried on the body; an assumption. */
-    private static final double POUCH_GRAMS = 150;
+    private static final double POUCH_GRAMS = PlanningAssumption.ON_THE_BODY.value();
 
     private static final Set<Activity> INDOORS = EnumSet.of(Activity.HOME, Activity.CITY, Activity.CAR);
     private static final Set<Activity> BRINGS_WATER = EnumSet.of(Activity.BASE_CAMP, Activity.CHILDREN_OUTING);

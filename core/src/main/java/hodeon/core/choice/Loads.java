@@ -13,8 +13,9 @@ import java.util.List;
  * @param items what is carried
  * @param groups carriers, numbered from 0, by group
  * @param musts what every group needs
+ * @param together what keeping things together is worth
  */
-public record Loads(List<Item> items, List<List<Integer>> groups, List<Must> musts) {
+public record Loads(List<Item> items, List<List<Integer>> groups, List<Must> musts, Together together) {
 
     /**
      * @param grams of one piece
@@ -22,13 +23,11 @@ public record Loads(List<Item> items, List<List<Integer>> groups, List<Must> mus
      */
     public record Item(String id, double grams, int pieces, String module) {}
 
+    /** How many grams of unevenness it is worth to keep a kind with one carrier, and a module with one; 0 or more. */
+    public record Together(double kind, double module) {}
+
     /** At least one of these items, by index, in every group. */
     public record Must(String reason, List<Integer> items) {}
-
-    /** Keeping a kind together is worth this many grams of unevenness, and keeping a module together so many. */
-    private static final double TOGETHER_GRAMS = 10;
-
-    private static final double MODULE_GRAMS = 20;
 
     /** Pieces of each item by carrier; and the musts that cannot be kept because there are too few pieces. */
     public record Shared(List<List<Integer>> piecesByCarrier, List<String> tooFew) {}
@@ -43,7 +42,7 @@ public record Loads(List<Item> items, List<List<Integer>> groups, List<Must> mus
             Model.Sum all = model.sum();
             for (int c = 0; c < carriers; c++) {
                 pieces[i][c] = model.variable(0, items.get(i).pieces(), true, 0);
-                int any = model.variable(0, 1, true, -TOGETHER_GRAMS);
+                int any = model.variable(0, 1, true, -together.kind());
                 model.sum()
                         .add(pieces[i][c], 1)
                         .add(any, -items.get(i).pieces())
@@ -96,7 +95,7 @@ public record Loads(List<Item> items, List<List<Integer>> groups, List<Must> mus
     private void keepModulesTogether(Model model, int[][] pieces, int carriers) {
         for (String module : items.stream().map(Item::module).distinct().toList()) {
             for (int c = 0; c < carriers; c++) {
-                int any = model.variable(0, 1, true, -MODULE_GRAMS);
+                int any = model.variable(0, 1, true, -together.module());
                 for (int i = 0; i < items.size(); i++) {
                     if (items.get(i).module().equals(module)) {
                         model.sum()

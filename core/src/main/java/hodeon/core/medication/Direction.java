@@ -1,5 +1,6 @@
 package hodeon.core.medication;
 
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.formulary.MedicineForm;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.party.Age;
@@ -45,9 +46,9 @@ public record Direction(
         LocalDate on) {
 
     /** A child's direction is looked at again after so many months, a grown-up's after twice as many; assumptions. */
-    private static final int CHILDS_KEEPS_MONTHS = 6;
+    private static final int CHILDS_KEEPS_MONTHS = PlanningAssumption.CHILDS_DIRECTION_KEEPS.whole();
 
-    private static final int KEEPS_MONTHS = 12;
+    private static final int KEEPS_MONTHS = PlanningAssumption.DIRECTION_KEEPS.whole();
 
     public Direction {
         if (mostAtOnce.micrograms() == 0 || mostInADay.compareTo(mostAtOnce) < 0) {

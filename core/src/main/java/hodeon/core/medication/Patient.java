@@ -1,5 +1,6 @@
 package hodeon.core.medication;
 
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
@@ -42,7 +43,7 @@ public record Patient(
         List<Direction> directions) {
 
     /** Children outgrow a mass in this many months; an assumption. */
-    private static final int MASS_KEEPS_MONTHS = 6;
+    private static final int MASS_KEEPS_MONTHS = PlanningAssumption.CHILDS_MASS_KEEPS.whole();
 
     private static final Age GROWN = Age.ofYears(18);
 

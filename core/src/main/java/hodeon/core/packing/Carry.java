@@ -3,6 +3,7 @@ package hodeon.core.packing;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.choice.Loads;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.plan.KitQuestion;
 import hodeon.core.plan.NeededStep;
 import java.time.Duration;
@@ -20,6 +21,9 @@ import java.util.TreeMap;
  */
 public record Carry(List<Map<String, Integer>> carriers, List<String> tooFew) {
 
+    private static final Loads.Together TOGETHER =
+            new Loads.Together(PlanningAssumption.TOGETHER_GRAMS.value(), PlanningAssumption.MODULE_GRAMS.value());
+
     /** @param groups carriers numbered from 0, by the group they stay with */
     public static Carry of(
             KitQuestion question, Map<String, Integer> kit, List<List<Integer>> groups, Duration patience) {
@@ -33,7 +37,7 @@ public record Carry(List<Map<String, Integer>> carriers, List<String> tooFew) {
                         kit.getOrDefault(s.id(), 0),
                         s.group().label()))
                 .toList();
-        Loads.Shared shared = new Loads(items, groups, musts(question, supplies)).share(patience);
+        Loads.Shared shared = new Loads(items, groups, musts(question, supplies), TOGETHER).share(patience);
         List<Map<String, Integer>> carriers = new ArrayList<>();
         for (List<Integer> pieces : shared.piecesByCarrier()) {
             Map<String, Integer> carried = new LinkedHashMap<>();

@@ -1,5 +1,6 @@
 package hodeon.core.party;
 
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.units.Mass;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -30,7 +31,7 @@ public record Person(
     public static final Mass LEAST_BODY_MASS = Mass.ofGrams(1_000);
     public static final Mass MOST_BODY_MASS = Mass.ofGrams(300_000);
     /** The youngest counted as somebody who helps a casualty; an assumption. */
-    public static final int YOUNGEST_HELPER_YEARS = 16;
+    public static final int YOUNGEST_HELPER_YEARS = PlanningAssumption.YOUNGEST_HELPER.whole();
 
     public Person {
         allergies = Set.copyOf(allergies);

@@ -7,6 +7,7 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.choice.Choice.Burden;
 import hodeon.core.choice.Choice.Limit;
+import hodeon.core.evidence.PlanningAssumption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
@@ -19,7 +20,7 @@ final class Costs {
      * What one kind more must earn: what meeting a nuisance on one trip of ten is worth. It is one more thing to find, to check and
      * to replace; the figure is an assumption.
      */
-    static final double PRICE_OF_A_KIND = 0.1;
+    static final double PRICE_OF_A_KIND = PlanningAssumption.PRICE_OF_A_KIND.value();
 
     private Costs() {}
 

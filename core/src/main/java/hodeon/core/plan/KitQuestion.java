@@ -8,6 +8,7 @@ import hodeon.core.choice.Candidate;
 import hodeon.core.choice.Choice;
 import hodeon.core.choice.Choice.Floor;
 import hodeon.core.choice.Choice.Use;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.Suitability;
 import hodeon.core.need.Drivers;
 import hodeon.core.need.Forecast;
@@ -49,7 +50,7 @@ public record KitQuestion(
     static final String ELSEWHERE = "elsewhere:";
 
     /** A k-th use worth less than this (a nuisance met for sure is worth 1) is left out of the choice. */
-    private static final double LEAST_WORTH = 2e-4;
+    private static final double LEAST_WORTH = PlanningAssumption.LEAST_USE_WORTH.value();
 
     /** @param suitability which medicine is not for whom of the party, and how much of it a dose takes */
     public static KitQuestion of(

@@ -5,6 +5,7 @@ import hodeon.core.catalogue.Importance;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.choice.Choice.Use;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.Suitability;
 import hodeon.core.need.Distribution;
 import hodeon.core.need.PiecesPerEvent;
@@ -28,24 +29,24 @@ import java.util.Map;
 record SufficientQuantity(
         Trip trip, Map<String, Integer> uses, Map<String, Integer> ofCasualties, Suitability suitability) {
 
-    private static final double NINE_OF_TEN = 0.9;
-    private static final double NINETEEN_OF_TWENTY = 0.95;
+    private static final double NINE_OF_TEN = PlanningAssumption.SUFFICIENT_TRIPS.value();
+    private static final double NINETEEN_OF_TWENTY = PlanningAssumption.SUFFICIENT_GRAVE_TRIPS.value();
 
     private static final double ROUNDING = 1e-9;
 
     /** So many go for help or care for the casualty while the others wait. */
-    private static final int WHO_GO_FOR_HELP = 2;
+    private static final int WHO_GO_FOR_HELP = PlanningAssumption.WHO_GO_FOR_HELP.whole();
 
     /** A shelter for so many does for any small party. */
-    private static final int USUAL_HEADS = 4;
+    private static final int USUAL_HEADS = PlanningAssumption.USUAL_HEADS.whole();
 
     /** From this severity on one casualty's need counts, however rare. */
-    private static final int GRAVE = 4;
+    private static final int GRAVE = PlanningAssumption.GRAVE_SEVERITY.whole();
 
-    private static final int ENDS_THE_TRIP = 3;
+    private static final int ENDS_THE_TRIP = PlanningAssumption.TRIP_ENDING_SEVERITY.whole();
 
     /** From so many people on two casualties are thought of. */
-    private static final int LARGE_PARTY = 8;
+    private static final int LARGE_PARTY = PlanningAssumption.LARGE_PARTY.whole();
 
     static SufficientQuantity of(Trip trip, List<NeededStep> steps, Suitability suitability) {
         Map<String, Distribution> common = new HashMap<>();

@@ -1,6 +1,7 @@
 package hodeon.core.stock;
 
 import hodeon.core.catalogue.Keeping;
+import hodeon.core.evidence.PlanningAssumption;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Optional;
@@ -21,7 +22,7 @@ import java.util.stream.Stream;
 public record GoodUntil(LocalDate day, Reason reason) {
 
     /** Decanted things keep half a year at most: a planning assumption of ours where no period after opening is known. */
-    static final int DECANTED_MONTHS = 6;
+    static final int DECANTED_MONTHS = PlanningAssumption.DECANTED_KEEPS.whole();
 
     /** What ends it, in the words of the pages. */
     public enum Reason {

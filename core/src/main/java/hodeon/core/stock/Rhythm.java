@@ -3,6 +3,7 @@ package hodeon.core.stock;
 import hodeon.core.catalogue.Form;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.evidence.PlanningAssumption;
 import java.time.LocalDate;
 import java.time.Period;
 import java.util.EnumSet;
@@ -12,10 +13,14 @@ import java.util.Set;
 /** How often what is looked at, from the craft: before a trip, charge monthly, look quarterly, all of it yearly. */
 public enum Rhythm {
     BEFORE_TRIP("Before the trip", "everything: count, dates, seals", Period.ZERO),
-    MONTHLY_CHARGE("Charge", "whatever runs on a battery", Period.ofMonths(1)),
+    MONTHLY_CHARGE("Charge", "whatever runs on a battery", Period.ofMonths(PlanningAssumption.CHARGED_EVERY.whole())),
     QUARTERLY_LOOK(
-            "Look", "what dries out, crumbles or leaks: adhesives, gloves, tubes and bottles", Period.ofMonths(3)),
-    YEARLY_ALL("Everything", "all of it, one by one", Period.ofYears(1));
+            "Look",
+            "what dries out, crumbles or leaks: adhesives, gloves, tubes and bottles",
+            Period.ofMonths(PlanningAssumption.LOOKED_AT_EVERY.whole())),
+    YEARLY_ALL("Everything", "all of it, one by one", Period.ofMonths(PlanningAssumption.ALL_EVERY.whole()));
+
+    private static final int HOLDS_DAYS = PlanningAssumption.LOOK_HOLDS.whole();
 
     private static final Set<Form> PERISHING = EnumSet.of(
             Form.GLOVES,
@@ -71,6 +76,15 @@ public enum Rhythm {
 
     /** Whether a look at everything still holds for a trip that starts on a day. */
     public static boolean holdsFor(Optional<LocalDate> lastOfEverything, LocalDate start) {
-        return lastOfEverything.map(day -> !day.isBefore(start.minusWeeks(4))).orElse(false);
+        return lastOfEverything
+                .map(day -> !day.isBefore(start.minusDays(HOLDS_DAYS)))
+                .orElse(false);
+    }
+
+    /**
+     * Whether a look at everything is due for a trip that starts on a day: the last one no longer holds, and one today would.
+     */
+    public static boolean dueFor(Optional<LocalDate> lastOfEverything, LocalDate start, LocalDate today) {
+        return !start.minusDays(HOLDS_DAYS).isAfter(today) && !holdsFor(lastOfEverything, start);
     }
 }

@@ -1,5 +1,6 @@
 package hodeon.core.stock;
 
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.units.Mass;
 import java.util.Arrays;
 
@@ -12,7 +13,7 @@ import java.util.Arrays;
 public record Weighing(int pieces, boolean sure) {
 
     /** Further than this from a whole piece, or readings apart by more than half a piece, is not sure. */
-    private static final double NEAR = 0.25;
+    private static final double NEAR = PlanningAssumption.SURELY_COUNTED.value();
 
     /** Throws {@link IllegalArgumentException} without a reading or for a piece that weighs nothing. */
     public static Weighing of(double[] readingsGrams, Mass empty, Mass piece) {

@@ -13,6 +13,8 @@ class LoadsTest {
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
+    private static final Loads.Together TOGETHER = new Loads.Together(10, 20);
+
     private static double load(Loads loads, List<Integer> pieces) {
         return IntStream.range(0, pieces.size())
                 .mapToDouble(i -> pieces.get(i) * loads.items().get(i).grams())
@@ -28,7 +30,8 @@ class LoadsTest {
                         new Item("splint", 120, 2, "splint"),
                         new Item("pad", 4, 20, "cover")),
                 List.of(List.of(0, 1, 2)),
-                List.of());
+                List.of(),
+                TOGETHER);
         Loads.Shared shared = loads.share(PATIENCE);
         for (int i = 0; i < loads.items().size(); i++) {
             int item = i;
@@ -52,7 +55,8 @@ class LoadsTest {
                         new Item("mask", 16, 1, "tools"),
                         new Item("shelter", 450, 1, "warmth")),
                 List.of(List.of(0), List.of(1)),
-                List.of(new Must("press", List.of(0)), new Must("breathe", List.of(1))));
+                List.of(new Must("press", List.of(0)), new Must("breathe", List.of(1))),
+                TOGETHER);
         Loads.Shared shared = loads.share(PATIENCE);
         assertThat(shared.piecesByCarrier())
                 .allSatisfy(c -> assertThat(c.getFirst()).isEqualTo(1));
@@ -68,7 +72,8 @@ class LoadsTest {
                         new Item("tape", 40, 1, "hold"),
                         new Item("tweezers", 12, 1, "bite")),
                 List.of(List.of(0, 1)),
-                List.of());
+                List.of(),
+                TOGETHER);
         List<List<Integer>> carried = loads.share(PATIENCE).piecesByCarrier();
         assertThat(carried).allSatisfy(c -> assertThat(c.get(0) > 0).isEqualTo(c.get(1) > 0));
         assertThat(carried).anySatisfy(c -> assertThat(c).startsWith(6, 20));

@@ -20,6 +20,7 @@ import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.procedure.Guidance;
 import hodeon.core.choice.Solution;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.party.Person;
 import hodeon.core.plan.Exclusion;
@@ -42,7 +43,7 @@ import org.springframework.stereotype.Component;
 class MatPage {
 
     private static final double ANSWER_BAR = 60;
-    private static final double WEAK = 0.6;
+    private static final double WEAK = PlanningAssumption.WEAK_ANSWER.value();
     /** How many of the supplies that might come are shown without unfolding. */
     private static final int MOST_OPEN = 14;
 

@@ -10,6 +10,7 @@ import hodeon.app.plan.Recommendation;
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.plan.Exclusion;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,7 +28,7 @@ final class MatTiles {
     /** How many supplies are marked because their last piece earns least for its grams: the first to prune. */
     private static final int MOST_EARNING_LEAST = 6;
 
-    private static final double ROOM_OVER_RECOMMENDED = 1.5;
+    private static final double ROOM_OVER_RECOMMENDED = PlanningAssumption.ROOM_OVER_RECOMMENDED.value();
 
     private final Mat mat;
     private final MatLook look;

@@ -9,6 +9,7 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.evidence.Basis;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.evidence.Rate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -31,7 +32,10 @@ public final class CatalogueReader {
             Set.of("name", "unit", "least-chance", "at-hand", "asked-about", "of-the-kit");
     private static final Set<String> PROBLEM_KEYS =
             Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "of");
-    private static final Map<String, Double> STRENGTHS = Map.of("weak", 500.0, "fair", 2_000.0, "strong", 10_000.0);
+    private static final Map<String, Double> STRENGTHS = Map.of(
+            "weak", PlanningAssumption.WEAK_PRIOR.value(),
+            "fair", PlanningAssumption.FAIR_PRIOR.value(),
+            "strong", PlanningAssumption.STRONG_PRIOR.value());
 
     private final Set<Tag> vocabulary;
     private final List<CatalogueFault> faults = new ArrayList<>();

@@ -1,5 +1,6 @@
 package hodeon.core.catalogue.procedure;
 
+import hodeon.core.evidence.PlanningAssumption;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -21,7 +22,7 @@ public enum Casualty {
     }
 
     /** Years below which somebody counts as a child here: puberty, taken as 12 (an assumption; resuscitation teaching looks). */
-    private static final int PUBERTY_YEARS = 12;
+    private static final int PUBERTY_YEARS = PlanningAssumption.GROWN_FROM_AGE.whole();
 
     private final String label;
     private final Set<Trait> traits;

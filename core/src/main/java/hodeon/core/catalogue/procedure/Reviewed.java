@@ -1,5 +1,6 @@
 package hodeon.core.catalogue.procedure;
 
+import hodeon.core.evidence.PlanningAssumption;
 import java.time.LocalDate;
 
 /**
@@ -11,7 +12,7 @@ import java.time.LocalDate;
 public record Reviewed(Teaching teaching, LocalDate on) {
 
     /** Guidelines are renewed about every five years; a text is looked at again well before that (an assumption). */
-    public static final int YEARS = 3;
+    public static final int YEARS = PlanningAssumption.TEXT_LOOKED_AT.whole();
 
     /** Whether the last check lies {@link #YEARS} years or more before {@code today}. */
     public boolean stale(LocalDate today) {

@@ -1,5 +1,6 @@
 package hodeon.core.medication.amount;
 
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.Dosing;
 import hodeon.core.medication.gate.DoseClock;
@@ -21,9 +22,9 @@ import java.util.Optional;
 public final class TripSupply {
 
     /** Fewest days kept in reserve for delay; an assumption. */
-    private static final int LEAST_RESERVE_DAYS = 2;
+    private static final int LEAST_RESERVE_DAYS = PlanningAssumption.LEAST_RESERVE.whole();
     /** One day of reserve for so many days of the trip; an assumption. */
-    private static final int DAYS_A_RESERVE_DAY = 4;
+    private static final int DAYS_A_RESERVE_DAY = PlanningAssumption.DAYS_A_RESERVE_DAY.whole();
 
     private TripSupply() {}
 

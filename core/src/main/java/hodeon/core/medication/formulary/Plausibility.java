@@ -1,5 +1,6 @@
 package hodeon.core.medication.formulary;
 
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.units.Dose;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -20,13 +21,15 @@ import java.util.stream.Stream;
 public final class Plausibility {
 
     /** More pieces at once than anybody swallows; an assumption. */
-    private static final BigDecimal MOST_PIECES = BigDecimal.valueOf(12);
+    private static final BigDecimal MOST_PIECES = BigDecimal.valueOf(PlanningAssumption.MOST_PIECES_AT_ONCE.whole());
     /** More millilitres at once than a spoon or cup holds; an assumption. */
-    private static final BigDecimal MOST_MILLILITRES = BigDecimal.valueOf(60);
+    private static final BigDecimal MOST_MILLILITRES =
+            BigDecimal.valueOf(PlanningAssumption.MOST_MILLILITRES_AT_ONCE.whole());
     /** Less than a syringe for small amounts can measure, in ml; an assumption. */
-    private static final BigDecimal LEAST_MILLILITRES = new BigDecimal("0.2");
+    private static final BigDecimal LEAST_MILLILITRES =
+            BigDecimal.valueOf(PlanningAssumption.LEAST_MILLILITRES.value());
     /** No pack holds so many times more, or less, in a ml than those that ship; an assumption. */
-    private static final double FAR_OFF = 1.5;
+    private static final double FAR_OFF = PlanningAssumption.FAR_OFF.value();
 
     private final Formulary shipped;
 

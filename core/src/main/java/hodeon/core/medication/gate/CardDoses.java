@@ -1,5 +1,6 @@
 package hodeon.core.medication.gate;
 
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Cautions;
 import hodeon.core.medication.Cautions.Acting;
@@ -35,7 +36,7 @@ import java.util.stream.Stream;
 public final class CardDoses {
 
     /** From this age on somebody has the tablets, where there are tablets and syrup of the same. */
-    private static final Age TABLETS_FROM = Age.ofYears(12);
+    private static final Age TABLETS_FROM = Age.ofYears(PlanningAssumption.TABLETS_FROM.whole());
 
     private final Formulary formulary;
     private final DoseSheet sheet;

@@ -1,5 +1,6 @@
 package hodeon.core.medication.gate;
 
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Caution.Kind;
 import hodeon.core.medication.DoseAnswer;
@@ -37,7 +38,7 @@ import java.util.OptionalInt;
 public final class DoseGate {
 
     /** What lies this far ahead may still be the clock of a device that runs fast; an assumption. */
-    private static final Duration CLOCKS_DIFFER = Duration.ofMinutes(10);
+    private static final Duration CLOCKS_DIFFER = Duration.ofMinutes(PlanningAssumption.CLOCKS_DIFFER.whole());
 
     private final Formulary formulary;
     private final DoseSheet sheet;

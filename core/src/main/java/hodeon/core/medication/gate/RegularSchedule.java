@@ -1,5 +1,6 @@
 package hodeon.core.medication.gate;
 
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.RegularIntake;
 import java.time.Duration;
 import java.time.Instant;
@@ -18,7 +19,7 @@ import java.util.List;
 final class RegularSchedule {
 
     /** How far a noted dose may lie from the time it stands for; an assumption: half the gap of what is taken twice a day. */
-    private static final Duration STANDS_FOR = Duration.ofHours(6);
+    private static final Duration STANDS_FOR = Duration.ofHours(PlanningAssumption.STANDS_FOR.whole());
 
     private RegularSchedule() {}
 

@@ -4,6 +4,7 @@ import hodeon.core.catalogue.AtHand;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.need.Drivers;
 import hodeon.core.need.PooledNeed;
 import hodeon.core.party.Training;
@@ -29,7 +30,7 @@ import java.util.TreeSet;
 public record Absence(Capability capability, double chance, Because because) {
 
     /** What is asked for on fewer trips nobody asks about. */
-    private static final double LEAST_CHANCE = 1e-5;
+    private static final double LEAST_CHANCE = PlanningAssumption.ASKED_ABOUT_CHANCE.value();
 
     /** Why a thing stays out. */
     public sealed interface Because {

@@ -6,6 +6,7 @@ import hodeon.core.choice.Allocator;
 import hodeon.core.choice.Candidate;
 import hodeon.core.choice.Choice;
 import hodeon.core.choice.Choice.Use;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.plan.KitQuestion;
 import hodeon.core.plan.NeededStep;
@@ -29,13 +30,13 @@ import java.util.OptionalInt;
 public record IfItHappens(ProblemForecast problem, double met, List<String> lacking) {
 
     /** From this severity on it is told: what ends the trip for somebody, and worse. */
-    public static final int GRAVE = 3;
+    public static final int GRAVE = PlanningAssumption.TOLD_SEVERITY.whole();
 
     /** Below this a step counts as lacking. */
-    private static final double HALF = 0.5;
+    private static final double HALF = PlanningAssumption.STEP_SERVED.value();
 
     /** A k-th use rarer than this in one event is left out. */
-    private static final double LEAST_CHANCE = 0.01;
+    private static final double LEAST_CHANCE = PlanningAssumption.LEAST_USE_CHANCE.value();
 
     public IfItHappens {
         lacking = List.copyOf(lacking);

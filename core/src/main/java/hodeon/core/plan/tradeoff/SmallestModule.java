@@ -10,6 +10,7 @@ import hodeon.core.choice.Choice.Burden;
 import hodeon.core.choice.Choice.Floor;
 import hodeon.core.choice.Optimiser;
 import hodeon.core.choice.Solution;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.need.Distribution;
 import hodeon.core.need.PiecesPerEvent;
 import hodeon.core.plan.Backbone;
@@ -45,12 +46,12 @@ import java.util.OptionalInt;
 public record SmallestModule(Map<String, Integer> pieces, Mass mass, List<Need> needs, List<Capability> lacking) {
 
     /** One kind less is worth so much of weight to whoever must find and check it. */
-    static final double GRAMS_OF_A_KIND = 2;
+    static final double GRAMS_OF_A_KIND = PlanningAssumption.GRAMS_OF_A_KIND.value();
 
-    private static final double NINE_OF_TEN = 0.9;
+    private static final double NINE_OF_TEN = PlanningAssumption.SUFFICIENT_TRIPS.value();
     private static final double EXACTLY = 1e-9;
-    private static final int GRAVE = 4;
-    private static final double FAR_HEAVIER = 3;
+    private static final int GRAVE = PlanningAssumption.GRAVE_SEVERITY.whole();
+    private static final double FAR_HEAVIER = PlanningAssumption.FAR_HEAVIER.value();
 
     /**
      * Something the module is able to do.

@@ -1,11 +1,10 @@
-package hodeon.app.medicine;
+package hodeon.core.medication.amount;
 
-import hodeon.app.people.PartyPatients.Going;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tier;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseSheet;
-import hodeon.core.medication.amount.TripSupply;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.party.Age;
 import java.math.BigDecimal;
@@ -19,34 +18,41 @@ import java.util.stream.Stream;
  * Pain relief for one casualty until care is reached, at the label's most: with the medicine they may have of which least is
  * missing, a child's for a child.
  *
+ * <p>Worked example, a test: nine hours from care, a grown-up, paracetamol of 500 mg by British labels: at 0, 4 and 8 h two tablets,
+ * six together. With four in the kit two are missing.
+ *
  * @param units of the product's form
- * @param there pieces of the supply on the mat that nobody takes every day
+ * @param there pieces of the supply in the kit that nobody takes every day
  */
-record WalkingOut(String casualty, Product product, Supply supply, BigDecimal units, int there) {
+public record WalkingOut(String casualty, Product product, Supply supply, BigDecimal units, int there) {
 
-    /** As the catalogue draws the line for a child's pain. */
-    private static final Age CHILD = Age.ofYears(12);
+    private static final Age CHILD = Age.ofYears(PlanningAssumption.CHILDS_PAIN_UNDER.whole());
 
     private static final Set<String> RELIEF = Set.of("relieve-pain", "child-pain");
 
-    int pieces() {
+    public int pieces() {
         return product.pieces(units);
     }
 
-    int missing() {
+    public int missing() {
         return Math.max(0, pieces() - there);
     }
 
-    static boolean relieves(Supply supply) {
+    public static boolean relieves(Supply supply) {
         return RELIEF.stream().map(supply.serves()::get).anyMatch(tier -> tier == Tier.MADE || tier == Tier.GOOD);
     }
 
     /**
      * @param relief medicines that relieve pain, by the supply that holds them; of equal ones the first is taken
      * @param there pieces by supply id
+     * @param hours to care, 0 or more
      */
-    static Optional<WalkingOut> of(
-            Going casualty, Map<Supply, Product> relief, DoseSheet sheet, Map<String, Integer> there, double hours) {
+    public static Optional<WalkingOut> of(
+            Traveller casualty,
+            Map<Supply, Product> relief,
+            DoseSheet sheet,
+            Map<String, Integer> there,
+            double hours) {
         boolean child = casualty.patient().age().under(CHILD);
         return relief.entrySet().stream()
                 .flatMap(e -> sheet.of(e.getValue(), casualty.patient()) instanceof DoseAnswer.Give give
