@@ -1,6 +1,7 @@
 package hodeon.app.need;
 
 import hodeon.core.brief.Trip;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.party.Age;
 import hodeon.core.party.Party;
 import hodeon.core.party.Person;
@@ -26,7 +27,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 record OddsLook(Order order, boolean grouped, int leg, String person, boolean longer, boolean more, boolean stoveHome) {
 
     private static final int TWO = 2;
-    private static final Age GROWN_UP_AGE = Age.ofYears(35);
+    private static final Age GROWN_UP_AGE = Age.ofYears(PlanningAssumption.USUAL_AGE.whole());
     private static final Mass GROWN_UP = Mass.ofGrams(70_000);
 
     /** What comes first. */

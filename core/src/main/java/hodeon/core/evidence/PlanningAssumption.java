@@ -1,5 +1,9 @@
 package hodeon.core.evidence;
 
+import java.text.DecimalFormat;
+import java.text.DecimalFormatSymbols;
+import java.util.Locale;
+
 /**
  * Every planning assumption that a rule of the job rests on: the one register. A rule takes its figure from here, so that whoever
  * doubts a kit or a dose finds on one page what was assumed, in what unit, and why. Figures of problems, supplies and medicines stand
@@ -121,6 +125,7 @@ public enum PlanningAssumption {
             "a kit up to so much is carried on the body",
             "What a pocket bears without being noticed"),
     YOUNGEST_HELPER(Subject.TRIP, 16, "years", "the youngest counted as somebody who helps a casualty", Why.JUDGEMENT),
+    USUAL_AGE(Subject.TRIP, 35, "years", "a grown-up of whom nobody says the age is taken to be so old", Why.JUDGEMENT),
     INFANT_BELOW(
             Subject.TRIP,
             10,
@@ -330,6 +335,11 @@ public enum PlanningAssumption {
             throw new ArithmeticException(name() + " is " + value + ", not a whole number.");
         }
         return whole;
+    }
+
+    /** The value as people read it, such as 2,000 or 0.0002. */
+    public String figure() {
+        return new DecimalFormat("#,##0.######", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(value);
     }
 
     public String unit() {

@@ -13,6 +13,7 @@ import hodeon.core.brief.Stance;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.choice.Solution;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.Suitability;
 import hodeon.core.need.Forecast;
 import hodeon.core.party.Age;
@@ -97,7 +98,7 @@ class WarmUp {
                 List.of(new Leg(Activity.HILL_WALKING, Environment.TEMPERATE, 4)),
                 new Party(List.of(Person.of(
                         "Anybody",
-                        Age.ofYears(40),
+                        Age.ofYears(PlanningAssumption.USUAL_AGE.whole()),
                         Mass.ofGrams(70_000),
                         Training.BASIC,
                         Set.of(),
