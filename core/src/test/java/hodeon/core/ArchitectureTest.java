@@ -81,7 +81,8 @@ class ArchitectureTest {
                             "need",
                             "medication")),
             Map.entry("packing", Set.of("evidence", "units", "notice", "catalogue", "choice", "plan")),
-            Map.entry("readiness", Set.of("evidence", "units", "notice", "catalogue", "need", "stock", "plan")));
+            Map.entry(
+                    "readiness", Set.of("evidence", "party", "units", "notice", "catalogue", "need", "stock", "plan")));
 
     static Stream<String> rooms() {
         return ARROWS.keySet().stream().sorted();

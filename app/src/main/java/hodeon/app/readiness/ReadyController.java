@@ -8,7 +8,6 @@ import hodeon.app.kits.Kit;
 import hodeon.app.kits.KitService;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.LotView;
-import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
@@ -32,7 +31,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ReadyController {
 
     private final ReadyService ready;
-    private final StockService stock;
+    private final HomeAllocation allocation;
     private final KitService kits;
     private final TripService trips;
     private final Progress progress;
@@ -40,13 +39,13 @@ class ReadyController {
 
     ReadyController(
             ReadyService ready,
-            StockService stock,
+            HomeAllocation allocation,
             KitService kits,
             TripService trips,
             Progress progress,
             Clock clock) {
         this.ready = ready;
-        this.stock = stock;
+        this.allocation = allocation;
         this.kits = kits;
         this.trips = trips;
         this.progress = progress;
@@ -68,11 +67,12 @@ class ReadyController {
     @GetMapping("/trips/{id}/ready")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
-        Stock all = stock.of(member.householdId());
+        HomeAllocation.Allocated allocated = allocation.of(member.householdId());
+        Stock all = allocated.stock();
         Optional<Kit> kit = kits.ofTrip(member.householdId(), id);
         Optional<Place> place = kit.flatMap(k -> all.placeOf(k.id()));
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Ready"));
-        model.addAttribute("wants", ready.wants(trip, all));
+        model.addAttribute("wants", ready.wants(trip, allocated));
         model.addAttribute("kit", kit.map(Kit::name).orElse(""));
         model.addAttribute("place", place.map(Place::name).orElse(""));
         model.addAttribute("placeId", place.map(Place::id).orElse(null));

@@ -11,9 +11,7 @@ import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.catalogue.Tag;
-import hodeon.core.party.Person;
-import hodeon.core.party.RescueMedicine;
+import hodeon.core.readiness.RescueShortage;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Rhythm;
 import hodeon.core.stock.Shortage;
@@ -22,7 +20,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -54,12 +51,8 @@ public class ReadyService {
     }
 
     /** Empty when it is ready. */
-    public List<Want> wants(StoredTrip trip) {
-        return wants(trip, stock.of(trip.householdId()));
-    }
-
-    /** The same where what the household owns is at hand already. */
-    public List<Want> wants(StoredTrip trip, Stock all) {
+    public List<Want> wants(StoredTrip trip, HomeAllocation.Allocated allocated) {
+        Stock all = allocated.stock();
         List<Want> wants = new ArrayList<>();
         readiness.wants(trip.householdId(), trip).forEach(w -> wants.add(Want.open(w.what(), w.act(), w.address())));
         Optional<Kit> kit = kits.ofTrip(trip.householdId(), trip.id());
@@ -81,8 +74,8 @@ public class ReadyService {
                         "what lies in it weighs " + p.grams() + ", " + p.over() + " over the limit",
                         "Take something out",
                         "/stock/places/" + place.get().id())));
-        wants.addAll(shortages(trip, kit.get(), place.get(), held, all));
-        wants.addAll(rescue(trip, place.get(), held, all));
+        wants.addAll(shortages(trip, kit.get(), place.get(), held, allocated));
+        wants.addAll(rescue(trip, place.get(), held, allocated));
         LocalDate start = trip.trip().start();
         Optional<LocalDate> last =
                 checks.lastOfEverything(trip.householdId(), place.get().id());
@@ -98,78 +91,85 @@ public class ReadyService {
         return wants;
     }
 
-    private static List<Want> shortages(StoredTrip trip, Kit kit, Place place, List<Held> held, Stock all) {
-        LocalDate back = trip.trip().end();
+    private static List<Want> shortages(
+            StoredTrip trip, Kit kit, Place place, List<Held> held, HomeAllocation.Allocated allocated) {
+        Stock all = allocated.stock();
         int margin = all.rules().marginDays();
-        LocalDate until = back.plusDays(margin);
+        LocalDate until = trip.trip().end().plusDays(margin);
         List<Want> wants = new ArrayList<>();
-        for (Shortage s : Shortage.of(kit.pieces(), held, back, margin)) {
-            String name = all.nameOf(s.supply());
+        for (Shortage s : Shortage.of(kit.pieces(), held, trip.trip().end(), margin)) {
             if (Optional.ofNullable(all.supplies().get(s.supply()))
                     .flatMap(Supply::prescribed)
                     .isPresent()) {
                 continue; // Told for the person it was prescribed to.
             }
-            String what = name + ": " + s.missing() + " of " + all.counted(s.wanted(), s.supply())
+            String what = all.nameOf(s.supply()) + ": " + s.missing() + " of " + all.counted(s.wanted(), s.supply())
                     + (s.old() >= s.missing() ? " will not last until " + until : " missing")
                     + (s.old() > 0 && s.old() < s.missing() ? ", " + s.old() + " more too old" : "");
-            int home = all.atHome().stream()
-                    .filter(h -> h.lot().supply().equals(s.supply()) && h.outlasts(back, margin))
-                    .mapToInt(Held::pieces)
-                    .sum();
-            int some = Math.min(home, s.missing());
+            int some = Math.min(allocated.restock().filled(place.id(), s.supply()), s.missing());
             wants.add(
                     some > 0
-                            ? new Want(
-                                    what,
-                                    "Move " + all.counted(some, s.supply()) + " from home",
-                                    "/restock/fill",
-                                    Map.of(
-                                            "kit", place.id().toString(),
-                                            "supply", s.supply(),
-                                            "pieces", String.valueOf(some),
-                                            "until", until.toString(),
-                                            "back", "/trips/" + trip.id() + "/ready"))
+                            ? fromHome(what, trip, place, s.supply(), some, allocated)
                             : Want.open(what, "On the list to buy", "/restock#buy"));
         }
         return wants;
     }
 
+    private static Want fromHome(
+            String what, StoredTrip trip, Place place, String supply, int pieces, HomeAllocation.Allocated allocated) {
+        return new Want(
+                what,
+                "Move " + allocated.stock().counted(pieces, supply) + " from home",
+                "/restock/fill",
+                Map.of(
+                        "kit",
+                        place.id().toString(),
+                        "supply",
+                        supply,
+                        "pieces",
+                        String.valueOf(pieces),
+                        "until",
+                        allocated
+                                .until()
+                                .getOrDefault(place.id(), trip.trip().end())
+                                .toString(),
+                        "back",
+                        "/trips/" + trip.id() + "/ready"));
+    }
+
     /** Everybody's own rescue medicine, as many as each needs, in date. */
-    private static List<Want> rescue(StoredTrip trip, Place place, List<Held> held, Stock all) {
-        Map<RescueMedicine, List<String>> needed = new EnumMap<>(RescueMedicine.class);
-        for (Person person : trip.trip().party().people()) {
-            person.rescue().forEach(m -> needed.computeIfAbsent(m, r -> new ArrayList<>())
-                    .add(person.name()));
-        }
-        List<Want> wants = new ArrayList<>();
-        needed.forEach((medicine, people) -> {
-            int each = all.supplies().values().stream()
-                    .filter(s -> s.prescribed()
-                            .filter(t -> t.value().equals(Tag.idOf(medicine)))
-                            .isPresent())
-                    .mapToInt(Supply::each)
-                    .max()
-                    .orElse(1);
-            int there = held.stream()
-                    .filter(h -> h.outlasts(trip.trip().end(), all.rules().marginDays()))
-                    .filter(h -> Optional.ofNullable(all.supplies().get(h.lot().supply()))
-                            .flatMap(Supply::prescribed)
-                            .filter(t -> t.value().equals(Tag.idOf(medicine)))
-                            .isPresent())
-                    .mapToInt(Held::pieces)
-                    .sum();
-            if (there < each * people.size()) {
-                wants.add(Want.open(
-                        "the " + medicine.label().toLowerCase(Locale.ROOT) + " of " + String.join(" and ", people)
-                                + (there == 0
-                                        ? " is not in it in date"
-                                        : ": " + there + " of " + each * people.size() + " are in it in date"),
-                        "Put it in",
-                        "/stock/enter?place=" + URLEncoder.encode(place.name(), StandardCharsets.UTF_8)));
-            }
-        });
-        return wants;
+    private static List<Want> rescue(
+            StoredTrip trip, Place place, List<Held> held, HomeAllocation.Allocated allocated) {
+        Stock all = allocated.stock();
+        return RescueShortage.of(
+                        trip.trip().party().people(),
+                        all.supplies().values(),
+                        held,
+                        trip.trip().end(),
+                        all.rules().marginDays())
+                .stream()
+                .map(lack -> {
+                    String what = "the " + lack.medicine().label().toLowerCase(Locale.ROOT) + " of "
+                            + String.join(" and ", lack.people())
+                            + (lack.there() == 0
+                                    ? " is not in it in date"
+                                    : ": " + lack.there() + " of " + lack.wanted() + " are in it in date");
+                    return lack.supplies().stream()
+                            .filter(s -> allocated.restock().filled(place.id(), s) > 0)
+                            .findFirst()
+                            .map(s -> fromHome(
+                                    what,
+                                    trip,
+                                    place,
+                                    s,
+                                    Math.min(allocated.restock().filled(place.id(), s), lack.missing()),
+                                    allocated))
+                            .orElseGet(() -> Want.open(
+                                    what,
+                                    "Put it in",
+                                    "/stock/enter?place=" + URLEncoder.encode(place.name(), StandardCharsets.UTF_8)));
+                })
+                .toList();
     }
 
     /** Says that a trip's kit lies in a place, an existing one or a new one of the kit's name. */

@@ -83,12 +83,12 @@ class RestockController {
     @GetMapping("/restock")
     String page(@AuthenticationPrincipal Member member, Model model) {
         RestockService.Answer answer = restock.answer(member.householdId());
-        Stock all = answer.stock();
+        Stock all = answer.all().stock();
         LocalDate today = LocalDate.now(clock);
         model.addAttribute(
                 "fills",
                 answer.restock().fills().stream()
-                        .map(f -> fill(f, all, answer.until()))
+                        .map(f -> fill(f, all, answer.all().until()))
                         .toList());
         model.addAttribute(
                 "old",
@@ -100,9 +100,14 @@ class RestockController {
                 .mapToDouble(p -> p.packs().cost().amount())
                 .sum();
         model.addAttribute("headline", headline(answer, buys.size(), cost));
-        model.addAttribute("planned", answer.until().size());
-        model.addAttribute("compared", names(all, id -> answer.until().containsKey(id)));
-        model.addAttribute("notCompared", names(all, id -> !answer.until().containsKey(id)));
+        model.addAttribute(
+                "toPrescribe",
+                answer.restock().toPrescribe().entrySet().stream()
+                        .map(e -> all.nameOf(e.getKey()) + ": " + all.counted(e.getValue(), e.getKey()))
+                        .toList());
+        model.addAttribute("planned", answer.all().until().size());
+        model.addAttribute("compared", names(all, id -> answer.all().until().containsKey(id)));
+        model.addAttribute("notCompared", names(all, id -> !answer.all().until().containsKey(id)));
         model.addAttribute(
                 "kits", all.kits().stream().filter(k -> k.kitId().isEmpty()).toList());
         model.addAttribute("shelves", all.shelves());
@@ -117,7 +122,7 @@ class RestockController {
 
     /** Nothing is missing only where something was compared; what costs less than a cent is not said to cost. */
     private static String headline(RestockService.Answer answer, int buys, double cost) {
-        if (answer.until().isEmpty()) {
+        if (answer.all().until().isEmpty()) {
             return "Nothing to compare yet";
         } else if (buys == 0) {
             return answer.restock().fills().isEmpty()
@@ -164,7 +169,7 @@ class RestockController {
                         + Figures.money(b.getKey().price().amount()))
                 .collect(Collectors.joining(" and "));
         double perYear = p.packs().bought().keySet().stream()
-                .mapToDouble(o -> o.perYearOfReadiness(p.daysGood()))
+                .mapToDouble(o -> o.perYearOfReadiness(p.monthsGood()))
                 .max()
                 .orElse(0);
         return new BuyView(

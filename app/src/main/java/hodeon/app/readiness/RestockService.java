@@ -1,28 +1,24 @@
 package hodeon.app.readiness;
 
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
-import hodeon.app.readiness.PackedTrips.Packed;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.Entering;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockLedger;
-import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.notice.Faults;
 import hodeon.core.readiness.Offer;
 import hodeon.core.readiness.Packs;
 import hodeon.core.readiness.Restock;
+import hodeon.core.readiness.UseRates;
 import hodeon.core.stock.FirstExpired;
 import hodeon.core.stock.Held;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,28 +36,25 @@ public class RestockService {
     private final StockService stock;
     private final StockLedger ledger;
     private final Entering entering;
-    private final KitService kits;
-    private final PackedTrips packed;
+    private final HomeAllocation allocation;
     private final PriceList prices;
     private final TickRepository ticks;
-    private final UseRates rates;
+    private final YearlyUse rates;
     private final Clock clock;
 
     RestockService(
             StockService stock,
             StockLedger ledger,
             Entering entering,
-            KitService kits,
-            PackedTrips packed,
+            HomeAllocation allocation,
             PriceList prices,
             TickRepository ticks,
-            UseRates rates,
+            YearlyUse rates,
             Clock clock) {
         this.stock = stock;
         this.ledger = ledger;
         this.entering = entering;
-        this.kits = kits;
-        this.packed = packed;
+        this.allocation = allocation;
         this.prices = prices;
         this.ticks = ticks;
         this.rates = rates;
@@ -73,51 +66,33 @@ public class RestockService {
      *
      * @param further pieces that will be used after the need is met and before they expire
      */
-    record Purchase(String supply, int need, double further, Packs packs, boolean own, long daysGood, boolean ticked) {}
+    record Purchase(
+            String supply, int need, double further, Packs packs, boolean own, int monthsGood, boolean ticked) {}
 
     /** Everything the page shows. */
-    record Answer(
-            Stock stock, Restock restock, List<Purchase> purchases, Map<UUID, LocalDate> until, List<Packed> going) {}
+    record Answer(HomeAllocation.Allocated all, List<Purchase> purchases) {
+
+        Restock restock() {
+            return all.restock();
+        }
+    }
 
     @Transactional(readOnly = true)
     Answer answer(UUID household) {
-        Stock all = stock.of(household);
-        List<Packed> going = packed.of(household, all);
-        Map<UUID, LocalDate> until = new HashMap<>();
-        List<Restock.Kit> wanted = new ArrayList<>();
-        Map<UUID, Kit> saved = kits.all(household).stream().collect(Collectors.toMap(Kit::id, k -> k));
-        for (Place place : all.kits()) {
-            Optional<Kit> plan = place.kitId().map(saved::get);
-            if (plan.isPresent()) {
-                LocalDate day = until(place, going, all);
-                until.put(place.id(), day);
-                wanted.add(new Restock.Kit(place.id(), plan.get().pieces(), all.inKit(place.id()), day));
-            }
-        }
-        Restock restock = Restock.of(wanted, all.atHome());
-        return new Answer(all, restock, purchases(household, all, restock, rates.of(household, going)), until, going);
+        HomeAllocation.Allocated all = allocation.of(household);
+        return new Answer(all, purchases(household, all, rates.of(household, all.going())));
     }
 
-    /** A kit that goes along must last beyond the return by the margin, others beyond today. */
-    private LocalDate until(Place kit, List<Packed> going, Stock all) {
-        return going.stream()
-                .filter(g -> g.place().id().equals(kit.id()))
-                .map(g -> g.trip().trip().end())
-                .max(Comparator.naturalOrder())
-                .orElse(LocalDate.now(clock))
-                .plusDays(all.rules().marginDays());
-    }
-
-    private List<Purchase> purchases(UUID household, Stock all, Restock restock, UseRates.Rates rates) {
+    private List<Purchase> purchases(UUID household, HomeAllocation.Allocated all, UseRates rates) {
         Map<String, List<Offer>> own = prices.own(household);
         Set<String> ticked =
                 ticks.findByHouseholdId(household).stream().map(t -> t.supplyId).collect(Collectors.toSet());
         List<Purchase> purchases = new ArrayList<>();
-        restock.toBuy().forEach((id, need) -> {
-            Supply supply = all.supplies().get(id);
+        all.restock().toBuy().forEach((id, need) -> {
+            Supply supply = all.stock().supplies().get(id);
             if (supply != null) {
-                long days = Math.round(supply.keeping().shelfLifeMonths().orElse(60) * 30.44);
-                double further = Math.max(0, rates.of(id) * days / 365.25 - need);
+                int months = supply.keeping().shelfLifeMonths().orElse(PlanningAssumption.UNKNOWN_SHELF_LIFE.whole());
+                double further = rates.further(id, need, months);
                 List<Offer> offers = own.getOrDefault(id, List.of(PriceList.usual(supply)));
                 purchases.add(new Purchase(
                         id,
@@ -125,7 +100,7 @@ public class RestockService {
                         further,
                         Packs.cheapest(Math.min(need, Packs.MOST_NEEDED), offers, further),
                         own.containsKey(id),
-                        days,
+                        months,
                         ticked.contains(id)));
             }
         });

@@ -6,6 +6,7 @@ import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockLedger;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.evidence.PlanningAssumption;
+import hodeon.core.readiness.UseRates;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Rotation;
 import hodeon.core.units.Money;
@@ -30,10 +31,10 @@ public class RotationService {
     private final StockService stock;
     private final StockLedger ledger;
     private final PackedTrips packed;
-    private final UseRates rates;
+    private final YearlyUse rates;
     private final Clock clock;
 
-    RotationService(StockService stock, StockLedger ledger, PackedTrips packed, UseRates rates, Clock clock) {
+    RotationService(StockService stock, StockLedger ledger, PackedTrips packed, YearlyUse rates, Clock clock) {
         this.stock = stock;
         this.ledger = ledger;
         this.packed = packed;
@@ -41,8 +42,8 @@ public class RotationService {
         this.clock = clock;
     }
 
-    /** A move that saves less than a cent is no advice. */
-    private static final double LEAST_SAVED = PlanningAssumption.WORTH_MOVING.value();
+    /** In hundredths. */
+    private static final double LEAST_SAVED = 100 * PlanningAssumption.WORTH_MOVING.value();
 
     /**
      * What to move of one supply.
@@ -58,7 +59,7 @@ public class RotationService {
     Answer answer(UUID household) {
         Stock all = stock.of(household);
         LocalDate today = LocalDate.now(clock);
-        UseRates.Rates use = rates.of(household, packed.of(household, all));
+        UseRates use = rates.of(household, packed.of(household, all));
         Map<String, List<Held>> bySupply = new LinkedHashMap<>();
         for (Held held : all.held()) {
             if (!held.lastDay().isBefore(today) && held.lot().opened().isEmpty()) {
@@ -72,8 +73,7 @@ public class RotationService {
             Map<UUID, Double> at = new LinkedHashMap<>();
             held.forEach(h -> at.putIfAbsent(h.place(), use.at(supply, h.place())));
             LocalDate horizon = today.plusYears(1);
-            // Nothing can be gained where all lies together or nothing expires within the year.
-            if (at.size() < 2 || held.stream().allMatch(h -> h.lastDay().isAfter(horizon))) {
+            if (!Rotation.mayGain(held, horizon)) {
                 return;
             }
             Rotation.Answer answer = Rotation.of(

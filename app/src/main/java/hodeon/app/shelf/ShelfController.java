@@ -6,12 +6,12 @@ import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
 import hodeon.app.kits.Kit;
 import hodeon.app.kits.KitService;
+import hodeon.app.readiness.HomeAllocation;
 import hodeon.app.readiness.ReadyService;
 import hodeon.app.readiness.Want;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Paged;
 import hodeon.app.stock.LotView;
-import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.stock.Held;
@@ -36,7 +36,7 @@ class ShelfController {
     private final TripService trips;
     private final KitService kits;
     private final ReadyService ready;
-    private final StockService stock;
+    private final HomeAllocation allocation;
     private final CheckService checks;
     private final Clock clock;
 
@@ -44,13 +44,13 @@ class ShelfController {
             TripService trips,
             KitService kits,
             ReadyService ready,
-            StockService stock,
+            HomeAllocation allocation,
             CheckService checks,
             Clock clock) {
         this.trips = trips;
         this.kits = kits;
         this.ready = ready;
-        this.stock = stock;
+        this.allocation = allocation;
         this.checks = checks;
         this.clock = clock;
     }
@@ -75,9 +75,10 @@ class ShelfController {
         List<TripCard> coming = new ArrayList<>();
         List<TripCard> past = new ArrayList<>();
         List<Hand> hands = new ArrayList<>();
-        Stock owned = stock.of(household);
+        HomeAllocation.Allocated allocated = allocation.of(household);
+        Stock owned = allocated.stock();
         for (StoredTrip trip : trips.coming(household, today, MOST_COMING)) {
-            List<Want> wants = ready.wants(trip, owned);
+            List<Want> wants = ready.wants(trip, allocated);
             TripCard card = TripCard.of(trip, wants, today);
             coming.add(card);
             hands.addAll(hands(card, wants));

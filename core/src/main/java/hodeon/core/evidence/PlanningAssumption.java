@@ -263,6 +263,8 @@ public enum PlanningAssumption {
             "unit of money",
             "a rotation is named when it saves so much a year",
             "Less is not worth the walk"),
+    UNKNOWN_SHELF_LIFE(
+            Subject.STOCK, 60, "months", "what is bought keeps so long where nothing typical is known", Why.JUDGEMENT),
     TEXT_LOOKED_AT(
             Subject.STOCK,
             3,

@@ -24,8 +24,8 @@ public record Offer(String name, int pieces, Money price) {
         return (double) price.hundredths() / pieces;
     }
 
-    /** Price of one piece for each year it is ready, in hundredths; its price at once if it lasts less than a day. */
-    public double perYearOfReadiness(long daysGood) {
-        return perPiece() / (Math.max(1, daysGood) / 365.25);
+    /** Price of one piece for each year it is ready, in hundredths; as if it lasted a month if it lasts less. */
+    public double perYearOfReadiness(int monthsGood) {
+        return perPiece() * 12 / Math.max(1, monthsGood);
     }
 }

@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -21,8 +22,14 @@ import java.util.UUID;
  * @param fills pieces from home to a kit
  * @param old pieces in a kit that do not last; they make room
  * @param toBuy pieces by supply id, more than 0
+ * @param toPrescribe the same of what has to be prescribed: no shop sells it
  */
-public record Restock(List<Lack> lacks, List<Fill> fills, List<Held> old, Map<String, Integer> toBuy) {
+public record Restock(
+        List<Lack> lacks,
+        List<Fill> fills,
+        List<Held> old,
+        Map<String, Integer> toBuy,
+        Map<String, Integer> toPrescribe) {
 
     /**
      * A kit that is to hold so many pieces on a day.
@@ -39,11 +46,21 @@ public record Restock(List<Lack> lacks, List<Fill> fills, List<Held> old, Map<St
     /** Pieces to carry from home to a kit. */
     public record Fill(Held from, UUID to, int pieces) {}
 
-    public static Restock of(List<Kit> kits, List<Held> home) {
+    /** Pieces of a supply that home gives to a kit. */
+    public int filled(UUID kit, String supply) {
+        return fills.stream()
+                .filter(f -> f.to().equals(kit) && f.from().lot().supply().equals(supply))
+                .mapToInt(Fill::pieces)
+                .sum();
+    }
+
+    /** @param prescribed ids of supplies that have to be prescribed */
+    public static Restock of(List<Kit> kits, List<Held> home, Set<String> prescribed) {
         List<Lack> lacks = new ArrayList<>();
         List<Fill> fills = new ArrayList<>();
         List<Held> old = new ArrayList<>();
         Map<String, Integer> toBuy = new LinkedHashMap<>();
+        Map<String, Integer> toPrescribe = new LinkedHashMap<>();
         Map<Held, Integer> left = new LinkedHashMap<>();
         home.forEach(h -> left.put(h, h.pieces()));
         for (Kit kit : kits.stream().sorted(Comparator.comparing(Kit::until)).toList()) {
@@ -59,11 +76,12 @@ public record Restock(List<Lack> lacks, List<Fill> fills, List<Held> old, Map<St
                     missing -= taken.pieces();
                 }
                 if (missing > 0) {
-                    toBuy.merge(shortage.supply(), missing, Integer::sum);
+                    Map<String, Integer> where = prescribed.contains(shortage.supply()) ? toPrescribe : toBuy;
+                    where.merge(shortage.supply(), missing, Integer::sum);
                 }
             }
         }
-        return new Restock(lacks, fills, old, toBuy);
+        return new Restock(lacks, fills, old, toBuy, toPrescribe);
     }
 
     private static List<Held> stillThere(Map<Held, Integer> left, String supply) {

@@ -94,6 +94,12 @@ public final class Rotation {
         return new Rotation(held, places, today, horizon, worth).answer();
     }
 
+    /** Nothing can be gained where all lies together or nothing expires until the horizon. */
+    public static boolean mayGain(List<Held> held, LocalDate horizon) {
+        return held.stream().map(Held::place).distinct().count() > 1
+                && held.stream().anyMatch(h -> !h.lastDay().isAfter(horizon));
+    }
+
     private Answer answer() {
         long ways = 1;
         for (int p = 0; p < places.size(); p++) {

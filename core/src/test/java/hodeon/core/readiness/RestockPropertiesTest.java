@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -67,7 +68,7 @@ class RestockPropertiesTest {
         for (int i = 0; i < random.nextInt(8); i++) {
             home.add(held(random, HOME));
         }
-        Restock restock = Restock.of(kits, home);
+        Restock restock = Restock.of(kits, home, Set.of());
 
         Map<UUID, Restock.Kit> byPlace = new HashMap<>();
         kits.forEach(k -> byPlace.put(k.place(), k));
@@ -112,7 +113,7 @@ class RestockPropertiesTest {
     }
 
     private static int bought(List<Restock.Kit> kits, List<Held> home) {
-        return Restock.of(kits, home).toBuy().values().stream()
+        return Restock.of(kits, home, Set.of()).toBuy().values().stream()
                 .mapToInt(Integer::intValue)
                 .sum();
     }

@@ -15,6 +15,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** First expired, first out; what a trip lacks; rhythms, heat and counting by weight. */
 class KeepingInDateTest {
@@ -103,5 +105,11 @@ class KeepingInDateTest {
                 .isFalse();
         assertThat(Weighing.of(new double[] {3}, Mass.ofGrams(6), wipe).pieces())
                 .isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2026-12-31, GOOD", "2027-01-01, SOON", "2027-03-31, SOON", "2027-04-01, OVER"})
+    void aThingIsSoonOverInTheLastNinetyDays(LocalDate today, Freshness freshness) {
+        assertThat(Freshness.of(LocalDate.of(2027, 3, 31), today)).isEqualTo(freshness);
     }
 }

@@ -8,6 +8,7 @@ import hodeon.app.kits.KitService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.stock.place.Place;
+import hodeon.core.readiness.UseRates;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,12 +17,12 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
-class UseRatesTest extends StockTest {
+class YearlyUseTest extends StockTest {
 
     private static final Cause CAUSE = Cause.of("sef", "");
 
     @Autowired
-    UseRates rates;
+    YearlyUse rates;
 
     @Autowired
     PackedTrips packed;
@@ -43,7 +44,7 @@ class UseRatesTest extends StockTest {
         wipes = put(pouch, "antiseptic-wipe", 40, "2030-01");
     }
 
-    private UseRates.Rates known() {
+    private UseRates known() {
         return rates.of(mine.householdId(), List.of());
     }
 
@@ -69,8 +70,7 @@ class UseRatesTest extends StockTest {
         UUID id = UUID.fromString(trip.replace("/trips/", ""));
         UUID kit = kits.save(mine.householdId(), id, "Deck pouch", Map.of("antiseptic-wipe", 10, "shears", 1));
         stock.plan(mine.householdId(), pouch, Optional.of(kit));
-        UseRates.Rates rates =
-                this.rates.of(mine.householdId(), packed.of(mine.householdId(), stock.of(mine.householdId())));
+        UseRates rates = this.rates.of(mine.householdId(), packed.of(mine.householdId(), stock.of(mine.householdId())));
         assertThat(rates.at("antiseptic-wipe", pouch)).isBetween(0.1, 10.0);
         assertThat(rates.of("shears")).isZero();
     }
