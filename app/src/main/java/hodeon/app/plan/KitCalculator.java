@@ -58,7 +58,7 @@ public class KitCalculator {
      *
      * @param marginals what one piece more or less changes, for each supply that could come
      * @param floors what keeps one piece less from being allowed, for each supply that a floor keeps
-     * @param next what the next {@value #NEXT_GRAMS} g would buy
+     * @param next what the next {@link #NEXT_GRAMS} g would buy
      * @param ifItHappens what it can do about one event of each grave problem, the worst unanswered first
      * @param absences what a leader would ask about and not find
      * @param caps most pieces of each supply that are sensible

@@ -44,7 +44,7 @@ record Timeline(
             String over,
             String later) {}
 
-    /** @param sign a cross fails a trip or is over, half is soon, round is good */
+    /** Its sign: a cross fails a trip or is over, half is soon, round is good. */
     record Mark(String x, LotView.State state, String says, int lots) {}
 
     record Band(String x, String width, String name, String says) {}

@@ -61,7 +61,7 @@ public record CurveView(
 
     record Mine(String x, String y, String grams, String coverage) {}
 
-    /** @param triangles one for each degree of severity about which little more can be done from here on, if several the worst first */
+    /** @param severities one for each degree of severity about which little more can be done from here on, if several the worst first */
     record Mark(String x, String anchor, String says, List<Integer> severities) {}
 
     record Tick(String at, String says) {}

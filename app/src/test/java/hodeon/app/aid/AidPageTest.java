@@ -1,5 +1,7 @@
 package hodeon.app.aid;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
@@ -42,43 +44,40 @@ class AidPageTest extends StockTest {
         put(module, "tourniquet-windlass", 2, "");
         open(mine, "/stock/places/" + pouch + "/aid?problem=severe-limb-bleeding")
                 .andExpect(status().isOk())
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Turn it until bleeding stops. It hurts: right."),
-                                containsString("Windlass tourniquet: 2 tourniquets"),
-                                containsString("Red inner bag"),
-                                containsString("makeshift: "),
-                                containsString("nothing in this kit to keep hands clean of blood"),
-                                containsString("Bind hard with torn cloth. Soaked: more on top."),
-                                containsString("Never loosen it, never cover it"))));
+                .andExpect(says(
+                        "Turn it until bleeding stops. It hurts: right.",
+                        "Windlass tourniquet: 2 tourniquets",
+                        "Red inner bag",
+                        "makeshift: ",
+                        "nothing in this kit to keep hands clean of blood",
+                        "Bind hard with torn cloth. Soaked: more on top.",
+                        "Never loosen it, never cover it"));
         open(mine, "/stock/places/" + module + "/aid?problem=severe-limb-bleeding")
-                .andExpect(content().string(containsString("Windlass tourniquet")));
+                .andExpect(says("Windlass tourniquet"));
     }
 
     @Test
     void withoutAKitNothingIsSaidToBeLacking() throws Exception {
         open(mine, "/aid?problem=severe-limb-bleeding")
-                .andExpect(content().string(not(containsString("nothing in this kit to"))))
-                .andExpect(
-                        content().string(containsString("Spurts or soaks on: tourniquet above it, not on a joint.")));
-        open(mine, "/aid").andExpect(content().string(containsString("Choose what happened")));
+                .andExpect(doesNotSay("nothing in this kit to"))
+                .andExpect(says("Spurts or soaks on: tourniquet above it, not on a joint."));
+        open(mine, "/aid").andExpect(says("Choose what happened"));
     }
 
     @Test
     void aTripsKitIsTheSavedOneAndBeforeThatTheMat() throws Exception {
         String trip = trip(mine, brief("Skerry ring"));
-        open(mine, trip + "/aid?problem=blister").andExpect(content().string(containsString("not packed yet")));
+        open(mine, trip + "/aid?problem=blister").andExpect(says("not packed yet"));
         UUID id = UUID.fromString(trip.replace("/trips/", ""));
         UUID kit = kits.save(mine.householdId(), id, "Roll", Map.of("padded-ring", 3));
         UUID roll = stock.addPlace(mine.householdId(), "Roll", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
         put(roll, "padded-ring", 3, "");
         open(mine, trip + "/aid?problem=blister")
-                .andExpect(
-                        content().string(allOf(containsString("Padded ring, felt: 3 rings"), containsString("Roll"))))
-                .andExpect(content().string(not(containsString("not packed yet"))));
-        open(mine, trip + "/odds?why=blister").andExpect(content().string(containsString("aid?problem=blister")));
+                .andExpect(says("Padded ring, felt: 3 rings", "Roll"))
+                .andExpect(doesNotSay("not packed yet"));
+        open(mine, trip + "/odds?why=blister").andExpect(says("aid?problem=blister"));
         open(mine, trip + "/kit").andExpect(content().string(containsString(trip + "/aid")));
-        open(mine, "/stock/places/" + roll).andExpect(content().string(containsString("/aid")));
+        open(mine, "/stock/places/" + roll).andExpect(says("/aid"));
     }
 
     /** The pen is in somebody's pocket, not in the kit: nobody is told that there is none. */
@@ -106,8 +105,7 @@ class AidPageTest extends StockTest {
                 "AUTO_INJECTOR",
                 "where-AUTO_INJECTOR",
                 "left pocket of the vest");
-        open(mine, trip + "/aid?problem=anaphylaxis")
-                .andExpect(content().string(containsString("of Ottilie Brandt, left pocket of the vest")));
+        open(mine, trip + "/aid?problem=anaphylaxis").andExpect(says("of Ottilie Brandt, left pocket of the vest"));
     }
 
     @Test
@@ -120,13 +118,11 @@ class AidPageTest extends StockTest {
                                 containsString("Elsewhere:"),
                                 containsString("Two breaths before the first pushes"))));
         send(mine, "/settings/schools", "topic-first-breaths", "two", "topic-second-pen", "10");
-        open(mine, "/aid?problem=drowning").andExpect(content().string(containsString("two breaths FIRST")));
-        open(mine, "/aid?problem=anaphylaxis")
-                .andExpect(content().string(containsString("No better after 10 minutes: second pen.")));
-        open(mine, "/settings/schools")
-                .andExpect(content().string(containsString("Taught in North America and elsewhere")));
+        open(mine, "/aid?problem=drowning").andExpect(says("two breaths FIRST"));
+        open(mine, "/aid?problem=anaphylaxis").andExpect(says("No better after 10 minutes: second pen."));
+        open(mine, "/settings/schools").andExpect(says("Taught in North America and elsewhere"));
         assertThat(aid.schools(others.householdId())).isEmpty();
-        open(others, "/aid?problem=drowning").andExpect(content().string(containsString("five breaths FIRST")));
+        open(others, "/aid?problem=drowning").andExpect(says("five breaths FIRST"));
     }
 
     @Test
@@ -153,13 +149,9 @@ class AidPageTest extends StockTest {
         for (String guide : new String[] {
             "turn-back", "lightning", "river-ice", "lost-person", "night-out", "tell-rescuers", "consent", "child-alone"
         }) {
-            open(mine, "/aid/guides/" + guide)
-                    .andExpect(status().isOk())
-                    .andExpect(content().string(containsString("Your course, local rules")));
+            open(mine, "/aid/guides/" + guide).andExpect(status().isOk()).andExpect(says("Your course, local rules"));
         }
-        open(mine, "/aid/supplies")
-                .andExpect(
-                        content().string(allOf(containsString("Windlass tourniquet"), containsString("Turn the rod"))));
+        open(mine, "/aid/supplies").andExpect(says("Windlass tourniquet", "Turn the rod"));
     }
 
     @Test

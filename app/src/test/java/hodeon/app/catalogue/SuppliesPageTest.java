@@ -1,9 +1,9 @@
 package hodeon.app.catalogue;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -36,8 +36,8 @@ class SuppliesPageTest extends WebTest {
         String trip = trip(mine, "Skerry ring");
         String text = catalogues.text(mine.householdId(), "fine-tweezers").replace("mass = 12", "mass = 31");
         send(mine, "/supplies", "text", text).andExpect(status().is3xxRedirection());
-        open(mine, "/supplies").andExpect(content().string(containsString("yours")));
-        open(mine, trip + "/mat?about=fine-tweezers").andExpect(content().string(containsString("Described by you")));
+        open(mine, "/supplies").andExpect(says("yours"));
+        open(mine, trip + "/mat?about=fine-tweezers").andExpect(says("Described by you"));
         assertThat(catalogues
                         .of(others.householdId())
                         .catalogue()
@@ -57,11 +57,10 @@ class SuppliesPageTest extends WebTest {
                 "[feather-pad]\nname = Feather pad\ngroup = feet\nform = pad\npiece = pad\nmass = 0.5\nvolume = 1\n"
                         + "serves = cushion-blister made\nprice = small\npack = 5\n";
         send(mine, "/supplies", "text", text).andExpect(status().is3xxRedirection());
-        open(mine, trip + "/mat").andExpect(content().string(containsString("tile-feather-pad")));
+        open(mine, trip + "/mat").andExpect(says("tile-feather-pad"));
         send(mine, "/supplies", "text", text + "superseded = yes\n");
-        open(mine, trip + "/mat").andExpect(content().string(not(containsString("tile-feather-pad"))));
-        open(mine, trip + "/mat?about=feather-pad")
-                .andExpect(content().string(containsString("Marked as replaced or recalled.")));
+        open(mine, trip + "/mat").andExpect(doesNotSay("tile-feather-pad"));
+        open(mine, trip + "/mat?about=feather-pad").andExpect(says("Marked as replaced or recalled."));
     }
 
     @Test
@@ -73,9 +72,9 @@ class SuppliesPageTest extends WebTest {
                         "[bad]\nname = Bad\ngroup = hats\nform = pad\npiece = bit\nmass = heavy\nvolume = 1\n"
                                 + "serves = fly made\nprice = small\npack = 1\n")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("Line 3: “hats” is not one of")))
-                .andExpect(content().string(containsString("Line 6: “heavy” is not a number")))
-                .andExpect(content().string(containsString("names the capability “fly”")));
+                .andExpect(says("Line 3: “hats” is not one of"))
+                .andExpect(says("Line 6: “heavy” is not a number"))
+                .andExpect(says("names the capability “fly”"));
         assertThat(catalogues.of(mine.householdId()).ownSupplies()).isEmpty();
     }
 
@@ -85,11 +84,11 @@ class SuppliesPageTest extends WebTest {
         String id = trip.replace("/trips/", "");
         send(mine, "/rates/blister", "perThousand", "20", "strength", "500", "trip", id);
         open(mine, trip + "/odds?why=blister")
-                .andExpect(content().string(containsString("20 per 1,000 person-days")))
-                .andExpect(content().string(containsString("Your own rate, worth 500 person-days")));
+                .andExpect(says("20 per 1,000 person-days"))
+                .andExpect(says("Your own rate, worth 500 person-days"));
         send(mine, "/rates/blister", "perThousand", "often", "strength", "0", "trip", id)
                 .andExpect(flash().attribute("rateFault", containsString("“often” and “0” were given")));
         send(mine, "/rates/blister/drop", "trip", id);
-        open(mine, trip + "/odds?why=blister").andExpect(content().string(containsString("7.4 per 1,000 person-days")));
+        open(mine, trip + "/odds?why=blister").andExpect(says("7.4 per 1,000 person-days"));
     }
 }

@@ -1,9 +1,9 @@
 package hodeon.app.check;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -59,9 +59,7 @@ class CheckPageTest extends StockTest {
     @Test
     void aRoundWalksEveryPlaceAndWritesWhatItFoundWhenItEnds() throws Exception {
         String round = begin("YEARLY_ALL");
-        open(mine, round)
-                .andExpect(content().string(containsString("4 of 4 lines to go")))
-                .andExpect(content().string(containsString("Wounds")));
+        open(mine, round).andExpect(says("4 of 4 lines to go")).andExpect(says("Wounds"));
         send(mine, round + "/lines/0", "answer", "COUNT", "found", "eighteen")
                 .andExpect(flash().attributeExists("faults"));
         UUID id = UUID.fromString(round.substring(round.lastIndexOf('/') + 1));
@@ -85,18 +83,16 @@ class CheckPageTest extends StockTest {
         send(mine, round + "/finish");
         assertThat(there().toString())
                 .isEqualTo("{head-light=1, ibuprofen=18, povidone-bottle=1, povidone-bottle open=1}");
-        open(mine, round).andExpect(content().string(containsString("3 of 4 lines were not")));
-        open(mine, "/stock/checks")
-                .andExpect(content().string(containsString("last on")))
-                .andExpect(content().string(containsString("finished")));
+        open(mine, round).andExpect(says("3 of 4 lines were not"));
+        open(mine, "/stock/checks").andExpect(says("last on")).andExpect(says("finished"));
         send(mine, round + "/lines/0", "answer", "BAD").andExpect(status().isNotFound());
         open(others, round).andExpect(status().isNotFound());
     }
 
     @Test
     void aRhythmLooksOnlyAtWhatItIsFor() throws Exception {
-        open(mine, begin("MONTHLY_CHARGE")).andExpect(content().string(containsString("1 of 1 lines to go")));
-        open(mine, begin("QUARTERLY_LOOK")).andExpect(content().string(containsString("2 of 2 lines to go")));
+        open(mine, begin("MONTHLY_CHARGE")).andExpect(says("1 of 1 lines to go"));
+        open(mine, begin("QUARTERLY_LOOK")).andExpect(says("2 of 2 lines to go"));
     }
 
     @Test
@@ -111,8 +107,8 @@ class CheckPageTest extends StockTest {
         assertThat(there().toString()).isEqualTo("{antiseptic-wipe=1, head-light=1, ibuprofen=1, povidone-bottle=1}");
         send(mine, second + "/finish").andExpect(flash().attributeExists("faults"));
         open(mine, second)
-                .andExpect(content().string(containsString("Somebody changed this while you counted: 1 ")))
-                .andExpect(content().string(containsString("3 of 4 lines to go")));
+                .andExpect(says("Somebody changed this while you counted: 1 "))
+                .andExpect(says("3 of 4 lines to go"));
         assertThat(there().toString()).isEqualTo("{antiseptic-wipe=1, head-light=1, ibuprofen=1, povidone-bottle=1}");
     }
 
@@ -122,8 +118,7 @@ class CheckPageTest extends StockTest {
         String round = begin("MONTHLY_CHARGE");
         send(mine, round + "/lines/0", "answer", "COUNT", "found", "0");
         send(mine, round + "/finish");
-        open(mine, round)
-                .andExpect(content().string(allOf(containsString("Head light"), containsString("found 0 lights"))));
+        open(mine, round).andExpect(says("Head light", "found 0 lights"));
         String place = "/stock/places/" + box;
         open(mine, place)
                 .andExpect(content().string(containsString("<strong>Head light</strong> belongs here")))
@@ -132,14 +127,14 @@ class CheckPageTest extends StockTest {
         send(mine, next + "/lines/0", "answer", "COUNT", "found", "1");
         send(mine, next + "/finish");
         assertThat(there()).containsEntry("head-light", 1);
-        open(mine, place).andExpect(content().string(not(containsString("belongs here"))));
+        open(mine, place).andExpect(doesNotSay("belongs here"));
         String third = begin("MONTHLY_CHARGE");
         send(mine, third + "/lines/0", "answer", "COUNT", "found", "0");
         send(mine, third + "/finish");
-        open(mine, place).andExpect(content().string(containsString("belongs here")));
+        open(mine, place).andExpect(says("belongs here"));
         send(others, place + "/let-go", "place", box.toString(), "supply", "head-light")
                 .andExpect(status().isNotFound());
         send(mine, place + "/let-go", "place", box.toString(), "supply", "head-light");
-        open(mine, place).andExpect(content().string(not(containsString("belongs here"))));
+        open(mine, place).andExpect(doesNotSay("belongs here"));
     }
 }

@@ -1,5 +1,7 @@
 package hodeon.app.dose;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
@@ -71,13 +73,11 @@ class DosePageTest extends WebTest {
     void theSheetSaysHowMuchHowOftenAndWhyNot() throws Exception {
         UUID jonas = person("conditions", "BLOOD_THINNER");
         open(mine, "/people/" + jonas + "/doses?q=tablets")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("1 to 2 tablets"),
-                                containsString(
-                                        "at least 4 h apart; at most 4 times and 8 tablets in 24 h; ask after 3 days"),
-                                containsString("4000 mg in 24 h ÷ 77 kg = 52.0 mg a kg; never more than 75 mg."),
-                                containsString("Not said: Not for Sef: takes a blood thinner."))));
+                .andExpect(says(
+                        "1 to 2 tablets",
+                        "at least 4 h apart; at most 4 times and 8 tablets in 24 h; ask after 3 days",
+                        "4000 mg in 24 h ÷ 77 kg = 52.0 mg a kg; never more than 75 mg.",
+                        "Not said: Not for Sef: takes a blood thinner."));
         open(others, "/people/" + jonas + "/doses").andExpect(status().isNotFound());
         open(mine, "/people/" + jonas + "/clock?product=ibuprofen-200")
                 .andExpect(content()
@@ -92,35 +92,23 @@ class DosePageTest extends WebTest {
         note(sef, "cold-tablet", "2", 9).andExpect(redirectedUrl("/people/" + sef + "/clock"));
         note(sef, "paracetamol-500", "2", 1).andExpect(redirectedUrl("/people/" + sef + "/clock"));
         open(mine, "/people/" + sef + "/clock")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("In the last 24 h 2000 mg; room for 2000 mg"),
-                                containsString("2 tablets of Paracetamol 500 mg tablets"))));
+                .andExpect(
+                        says("In the last 24 h 2000 mg; room for 2000 mg", "2 tablets of Paracetamol 500 mg tablets"));
         note(sef, "paracetamol-dissolving-500", "2", 0)
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Stopped: nothing was noted"),
-                                containsString("Paracetamol: less than 4 h after the dose of "))));
-        note(sef, "paracetamol-500", "3", 0, "override", "true")
-                .andExpect(content().string(containsString("needs a reason")));
+                .andExpect(says("Stopped: nothing was noted", "Paracetamol: less than 4 h after the dose of "));
+        note(sef, "paracetamol-500", "3", 0, "override", "true").andExpect(says("needs a reason"));
         assertThat(book.of(mine.householdId(), sef, OSLO).kept()).hasSize(2);
         note(sef, "paracetamol-500", "3", 0, "override", "true", "why", "the practice said so by radio")
                 .andExpect(redirectedUrl("/people/" + sef + "/clock"));
         open(mine, "/people/" + sef + "/clock")
                 .andExpect(
-                        content()
-                                .string(
-                                        allOf(
-                                                containsString(
-                                                        "the practice said so by radio (although: More than 2 tablets at once. Paracetamol: less than 8 h"))));
+                        says(
+                                "the practice said so by radio (although: More than 2 tablets at once. Paracetamol: less than 8 h"));
         open(mine, "/people/" + sef + "/data.json")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("3 tablets of Paracetamol 500 mg tablets"),
-                                containsString("2 tablets of Cold-relief tablets"))));
-        open(mine, "/doses").andExpect(content().string(containsString("In the last 24 h 3500 mg")));
-        open(others, "/doses").andExpect(content().string(not(containsString("3500"))));
+                .andExpect(says("3 tablets of Paracetamol 500 mg tablets", "2 tablets of Cold-relief tablets"));
+        open(mine, "/doses").andExpect(says("In the last 24 h 3500 mg"));
+        open(others, "/doses").andExpect(doesNotSay("3500"));
     }
 
     @Test
@@ -142,15 +130,10 @@ class DosePageTest extends WebTest {
     void whatTheLabelDoesNotCoverIsStoppedTooAndBadInputIsToldAtOnce() throws Exception {
         UUID baby =
                 person("born", LocalDateTime.now().minusMonths(2).toLocalDate().toString(), "kilograms", "5");
-        note(baby, "paracetamol-syrup-120", "2.5", 0)
-                .andExpect(content().string(containsString("made for 3 months and over")));
+        note(baby, "paracetamol-syrup-120", "2.5", 0).andExpect(says("made for 3 months and over"));
         send(mine, "/people/" + baby + "/clock", "product", "moonshine", "units", "two", "zone", "Mars", "at", "now")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("What was given is one of the list"),
-                                containsString("“two” was given"),
-                                containsString("“Mars” was given"))));
+                .andExpect(says("What was given is one of the list", "“two” was given", "“Mars” was given"));
         send(
                         mine,
                         "/people/" + baby + "/clock",
@@ -162,7 +145,7 @@ class DosePageTest extends WebTest {
                         "Europe/Oslo",
                         "at",
                         "2099-01-01T10:00")
-                .andExpect(content().string(containsString("within the last seven days")));
+                .andExpect(says("within the last seven days"));
         send(others, "/people/" + baby + "/clock", "product", "ibuprofen-200").andExpect(status().isNotFound());
         assertThat(book.of(mine.householdId(), baby, OSLO).kept()).isEmpty();
     }
@@ -170,14 +153,13 @@ class DosePageTest extends WebTest {
     @Test
     void mayItBeGivenNowHasOneAnswerOverAllItHolds() throws Exception {
         UUID sef = person();
-        open(mine, "/people/" + sef + "/clock?product=cold-tablet")
-                .andExpect(content().string(containsString("Yes, now: up to 2 tablets.")));
+        open(mine, "/people/" + sef + "/clock?product=cold-tablet").andExpect(says("Yes, now: up to 2 tablets."));
         note(sef, "paracetamol-500", "1", 1);
         open(mine, "/people/" + sef + "/clock?product=cold-tablet")
                 .andExpect(content().string(allOf(containsString("Not yet: from "), not(containsString("Yes, now")))));
         UUID jonas = person("name", "Jonas", "conditions", "BLOOD_THINNER");
         open(mine, "/people/" + jonas + "/clock?product=ibuprofen-200")
-                .andExpect(content().string(containsString("Not said for them: Not for Jonas: takes a blood thinner")));
+                .andExpect(says("Not said for them: Not for Jonas: takes a blood thinner"));
     }
 
     @Test
@@ -191,8 +173,7 @@ class DosePageTest extends WebTest {
                                 containsString("In the last 24 h 1 application; room for 1 application"),
                                 containsString("Next: 1 application of Hydrocortisone 1 % cream from "))));
         note(sef, "hydrocortisone-cream", "1", 0)
-                .andExpect(content()
-                        .string(containsString("Hydrocortisone 1 % cream: less than 12 h after the dose of ")));
+                .andExpect(says("Hydrocortisone 1 % cream: less than 12 h after the dose of "));
     }
 
     /** Two who give the same dose at the same moment: one is noted, the other is stopped. */
@@ -230,18 +211,14 @@ class DosePageTest extends WebTest {
         String twoTooNear = line(9, "Paracetamol 500 mg tablets", "2", "") + line(7, "cold-sachet", "1", "");
         send(mine, "/people/" + sef + "/clock/several", "zone", "Europe/Oslo", "text", twoTooNear)
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Paracetamol: less than 4 h after the dose of"),
-                                containsString("None of them was noted"),
-                                containsString("cold-sachet, 1"))));
+                .andExpect(says(
+                        "Paracetamol: less than 4 h after the dose of", "None of them was noted", "cold-sachet, 1"));
         assertThat(book.of(mine.householdId(), sef, OSLO).kept()).isEmpty();
         send(mine, "/people/" + sef + "/clock/several", "zone", "Europe/Oslo", "text", "yesterday, brew, two")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Line 1: the time is a day and a time"),
-                                containsString("Line 1: what was given is one product of the list"),
-                                containsString("Line 1: how much is a number"))));
+                .andExpect(says(
+                        "Line 1: the time is a day and a time",
+                        "Line 1: what was given is one product of the list",
+                        "Line 1: how much is a number"));
         String all =
                 line(9, "Paracetamol 500 mg tablets", "2", "") + line(7, "cold-sachet", "1", "the practice by radio");
         send(mine, "/people/" + sef + "/clock/several", "zone", "Europe/Oslo", "text", all)
@@ -256,7 +233,7 @@ class DosePageTest extends WebTest {
     void aDogHasNoDoseAndNothingOpensThat() throws Exception {
         UUID kelp = person("name", "Kelp", "dog", "true");
         open(mine, "/people/" + kelp + "/doses?q=paracetamol")
-                .andExpect(content().string(containsString("Kelp is a dog: medicine for people poisons dogs")));
+                .andExpect(says("Kelp is a dog: medicine for people poisons dogs"));
         note(kelp, "paracetamol-syrup-120", "1", 0, "override", "true", "why", "it barked")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content()
@@ -288,6 +265,6 @@ class DosePageTest extends WebTest {
     void whatToAskFirstIsSaidWhereADoseIsLookedUp() throws Exception {
         UUID sef = person("conditions", "ASTHMA");
         open(mine, "/people/" + sef + "/clock?product=ibuprofen-200")
-                .andExpect(content().string(allOf(containsString("Ask first"), containsString("brings on an attack"))));
+                .andExpect(says("Ask first", "brings on an attack"));
     }
 }

@@ -1,8 +1,9 @@
 package hodeon.app.find;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -43,20 +44,20 @@ class FindPageTest extends StockTest {
                 open(mine, "/find?q=blister pad").andReturn().getResponse().getContentAsString();
         assertThat(found).contains("7 in Shore shelf");
         assertThat(found.indexOf("/mat?about=hydrocolloid-pad")).isLessThan(found.indexOf("/stock/lots/" + lot));
-        open(others, "/find?q=shore").andExpect(content().string(not(containsString("Shore shelf"))));
+        open(others, "/find?q=shore").andExpect(doesNotSay("Shore shelf"));
     }
 
     @Test
     void nothingOfOthersIsFound() throws Exception {
         trip(mine, "Skerry ring");
-        open(others, "/find?q=skerry").andExpect(content().string(containsString("Nothing of that name")));
-        open(others, "/find?q=ottilie").andExpect(content().string(not(containsString("Ottilie Brandt"))));
+        open(others, "/find?q=skerry").andExpect(says("Nothing of that name"));
+        open(others, "/find?q=ottilie").andExpect(doesNotSay("Ottilie Brandt"));
     }
 
     @Test
     void somebodyOfTheHouseholdIsFoundByNameAndByItAlone() throws Exception {
         send(mine, "/people/new", "name", "Tamsin Roe", "years", "40");
-        open(mine, "/find?q=tamsin").andExpect(content().string(containsString("/people/")));
-        open(others, "/find?q=tamsin").andExpect(content().string(not(containsString("/people/"))));
+        open(mine, "/find?q=tamsin").andExpect(says("/people/"));
+        open(others, "/find?q=tamsin").andExpect(doesNotSay("/people/"));
     }
 }

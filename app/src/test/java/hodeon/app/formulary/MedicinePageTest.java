@@ -1,10 +1,8 @@
 package hodeon.app.formulary;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.hamcrest.Matchers.allOf;
-import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -45,8 +43,8 @@ class MedicinePageTest extends WebTest {
     @Test
     void whatTheOwnPackSaysWinsAndIsTheHouseholdsAlone() throws Exception {
         send(mine, "/medicines", OWN).andExpect(flash().attribute("said", "Acetaminophen 80 mg chews added."));
-        open(mine, "/medicines").andExpect(content().string(containsString("Acetaminophen 80 mg chews")));
-        open(others, "/medicines").andExpect(content().string(not(containsString("Acetaminophen 80 mg chews"))));
+        open(mine, "/medicines").andExpect(says("Acetaminophen 80 mg chews"));
+        open(others, "/medicines").andExpect(doesNotSay("Acetaminophen 80 mg chews"));
         Product own = shelf.own(mine.householdId()).getFirst().product();
         // The same substance by another name: counted together with every paracetamol product.
         assertThat(own.strengths()).containsOnlyKeys("paracetamol");
@@ -54,9 +52,7 @@ class MedicinePageTest extends WebTest {
                 .andReturn()
                 .getResponse()
                 .getRedirectedUrl();
-        open(mine, to + "/doses?q=chews")
-                .andExpect(content()
-                        .string(allOf(containsString("2 chewable tablets"), containsString("at least 6 h apart"))));
+        open(mine, to + "/doses?q=chews").andExpect(says("2 chewable tablets", "at least 6 h apart"));
         UUID row = shelf.own(mine.householdId()).getFirst().row();
         send(others, "/medicines/" + row + "/remove").andExpect(status().isNotFound());
         send(mine, "/medicines/" + row + "/remove");
@@ -120,8 +116,7 @@ class MedicinePageTest extends WebTest {
                 .getResponse()
                 .getRedirectedUrl());
         // A direction for the codeine alone does not direct what else is in it.
-        open(mine, sef + "/clock?product=" + own.id())
-                .andExpect(content().string(containsString("for everything it holds")));
+        open(mine, sef + "/clock?product=" + own.id()).andExpect(says("for everything it holds"));
         String[] all = {
             "name", "Noor",
             "years", "40",
@@ -139,11 +134,7 @@ class MedicinePageTest extends WebTest {
         String noor = String.valueOf(
                 send(mine, "/people/new", all).andReturn().getResponse().getRedirectedUrl());
         open(mine, noor + "/clock?product=" + own.id())
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Yes, now: up to 2 tablets. But ask first"),
-                                containsString("holds moonwort"),
-                                containsString("not known here"))));
+                .andExpect(says("Yes, now: up to 2 tablets. But ask first", "holds moonwort", "not known here"));
         send(mine, "/medicines", with(with(mixture, "alsoHolds", "codeine 8\nparacetamol\nzinc 0"), "name", "Slips"))
                 .andExpect(flash().attributeExists("faults"));
         assertThat(shelf.own(mine.householdId())).hasSize(1);
@@ -189,10 +180,7 @@ class MedicinePageTest extends WebTest {
                 .getResponse()
                 .getRedirectedUrl());
         open(mine, to + "/doses?q=at home")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("1 tablet"),
-                                containsString("at least 8 h apart; at most 2 times and 2 tablets in 24 h"))));
+                .andExpect(says("1 tablet", "at least 8 h apart; at most 2 times and 2 tablets in 24 h"));
     }
 
     private static final String[] SYRUP = {
@@ -259,7 +247,7 @@ class MedicinePageTest extends WebTest {
                 .get("said");
         assertThat(said).contains("“Ibuprofin” is not known here: did you mean ibuprofen?");
         send(mine, "/medicines", with(with(OWN, "ingredient", "Moonwort"), "name", "Wort"));
-        open(mine, "/medicines").andExpect(content().string(containsString("What is not known here")));
+        open(mine, "/medicines").andExpect(says("What is not known here"));
         send(mine, "/medicines/kinds", "ingredient", "own-moonwort", "kind", "ANTI_INFLAMMATORY");
         String sef = String.valueOf(send(
                         mine,
@@ -284,10 +272,8 @@ class MedicinePageTest extends WebTest {
                 .andReturn()
                 .getResponse()
                 .getRedirectedUrl());
-        open(mine, sef + "/doses?q=ibuprofen")
-                .andExpect(content().string(allOf(containsString("Moonwort"), containsString("not known here"))));
-        open(mine, sef + "/clock?product=ibuprofen-200")
-                .andExpect(content().string(containsString("Two of one kind (anti-inflammatory)")));
+        open(mine, sef + "/doses?q=ibuprofen").andExpect(says("Moonwort", "not known here"));
+        open(mine, sef + "/clock?product=ibuprofen-200").andExpect(says("Two of one kind (anti-inflammatory)"));
     }
 
     @Test

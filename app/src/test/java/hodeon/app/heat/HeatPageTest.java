@@ -1,11 +1,10 @@
 package hodeon.app.heat;
 
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
@@ -83,11 +82,11 @@ class HeatPageTest extends WebTest {
     @Test
     void aLogIsHeldAgainstTheLimitsOfWhatLiesThere() throws Exception {
         read(mine, LOG)
-                .andExpect(content().string(containsString("28.4 °C")))
-                .andExpect(content().string(containsString("25.2 °C")))
-                .andExpect(content().string(containsString("1 time, 1.0 h in all")))
-                .andExpect(content().string(containsString("✕ stored too warm")))
-                .andExpect(content().string(containsString("○ kept to it")));
+                .andExpect(says("28.4 °C"))
+                .andExpect(says("25.2 °C"))
+                .andExpect(says("1 time, 1.0 h in all"))
+                .andExpect(says("✕ stored too warm"))
+                .andExpect(says("○ kept to it"));
         read(others, LOG).andExpect(status().isNotFound());
     }
 
@@ -95,9 +94,7 @@ class HeatPageTest extends WebTest {
     void theSimulatedLoggerWritesALogThatCanBeRead() throws Exception {
         String csv =
                 open(mine, "/simulated/hot-car.csv").andReturn().getResponse().getContentAsString();
-        read(mine, csv)
-                .andExpect(content().string(containsString("144 readings")))
-                .andExpect(content().string(containsString("3 times")));
+        read(mine, csv).andExpect(says("144 readings")).andExpect(says("3 times"));
     }
 
     @Test
@@ -114,6 +111,6 @@ class HeatPageTest extends WebTest {
                 .contains("from -60 to 120")
                 .contains("Line 4: a reading")
                 .contains("Line 6: readings come in order");
-        read(mine, "").andExpect(content().string(containsString("at least one reading")));
+        read(mine, "").andExpect(says("at least one reading"));
     }
 }

@@ -1,10 +1,10 @@
 package hodeon.app.household;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
 import static org.hamcrest.Matchers.startsWith;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -21,9 +21,7 @@ class SettingsPageTest extends WebTest {
     @Test
     void aTokenIsShownOnceAndRevokedOnlyByItsHousehold() throws Exception {
         send(mine, "/settings/tokens", "name", "Notebook").andExpect(flash().attribute("made", startsWith("hodeon_")));
-        open(mine, "/settings")
-                .andExpect(content().string(containsString("Notebook")))
-                .andExpect(content().string(not(containsString("hodeon_"))));
+        open(mine, "/settings").andExpect(says("Notebook")).andExpect(doesNotSay("hodeon_"));
         UUID id = tokens.all(mine.householdId()).getFirst().id();
         send(others, "/settings/tokens/" + id + "/revoke").andExpect(status().isNotFound());
         assertThat(tokens.all(mine.householdId())).hasSize(1);

@@ -1,5 +1,6 @@
 package hodeon.app.household;
 
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
@@ -64,10 +65,11 @@ class SignInPageTest {
         web.perform(get("/sign-in")).andExpect(redirectedUrl("/first-run"));
         first("", "o", "short", "other")
                 .andExpect(status().isOk())
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("1 to 80 characters"), containsString("3 to 80 characters"),
-                                containsString("10 to 200 characters"), containsString("The two passwords differ"))));
+                .andExpect(says(
+                        "1 to 80 characters",
+                        "3 to 80 characters",
+                        "10 to 200 characters",
+                        "The two passwords differ"));
         assertThat(accounts.count()).isZero();
     }
 

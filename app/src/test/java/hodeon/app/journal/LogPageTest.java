@@ -1,10 +1,9 @@
 package hodeon.app.journal;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -48,13 +47,13 @@ class LogPageTest extends WebTest {
         String on = LocalDate.now().minusDays(8).toString();
         send(mine, trip + "/log", "on", on, "problem", "Blister", "times", "2", "note", "both heels")
                 .andExpect(status().is3xxRedirection());
-        open(mine, trip + "/log").andExpect(content().string(containsString("both heels")));
+        open(mine, trip + "/log").andExpect(says("both heels"));
         assertThat(blisterRate()).isCloseTo(7.4, within(1e-9));
         send(mine, trip + "/log/learn", "learn", "true");
         assertThat(blisterRate()).isGreaterThan(7.6);
         open(mine, trip + "/odds?why=blister")
-                .andExpect(content().string(containsString("Your own log, 2 events in")))
-                .andExpect(content().string(containsString("moved it from 7.4")));
+                .andExpect(says("Your own log, 2 events in"))
+                .andExpect(says("moved it from 7.4"));
         send(mine, trip + "/log/learn", "learn", "false");
         assertThat(blisterRate()).isCloseTo(7.4, within(1e-9));
         assertThat(knowledge.of(others.householdId()).learning().byProblem()).isEmpty();
@@ -71,10 +70,9 @@ class LogPageTest extends WebTest {
         assertThat(log.of(mine.householdId(), id(trip))).hasSize(2);
         send(mine, trip + "/log/import", "text", "2027-06-12,blister,1\n2029-01-01,blister\n2027-06-13,alien,many")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content()
-                        .string(containsString("Line 2: the date is a day of the trip, 2027-06-12 to 2027-06-14")))
-                .andExpect(content().string(containsString("“alien” was given")))
-                .andExpect(content().string(containsString("“many” was given")));
+                .andExpect(says("Line 2: the date is a day of the trip, 2027-06-12 to 2027-06-14"))
+                .andExpect(says("“alien” was given"))
+                .andExpect(says("“many” was given"));
         send(mine, trip + "/log/import", "text", "2027-06-12,\"blister").andExpect(status().isUnprocessableContent());
         assertThat(log.of(mine.householdId(), id(trip))).hasSize(2);
     }
@@ -83,9 +81,7 @@ class LogPageTest extends WebTest {
     void anotherHouseholdNeitherReadsNorChangesIt() throws Exception {
         String trip = trip(mine, "Skerry ring");
         send(mine, trip + "/log", "on", "2027-06-13", "problem", "blister", "note", "secret heel");
-        open(others, trip + "/log")
-                .andExpect(status().isNotFound())
-                .andExpect(content().string(not(containsString("secret heel"))));
+        open(others, trip + "/log").andExpect(status().isNotFound()).andExpect(doesNotSay("secret heel"));
         send(others, trip + "/log", "on", "2027-06-13", "problem", "blister").andExpect(status().isNotFound());
         send(others, trip + "/log/learn", "learn", "true").andExpect(status().isNotFound());
         UUID entry = log.of(mine.householdId(), id(trip)).getFirst().id();

@@ -1,9 +1,12 @@
 package hodeon.app.journal;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.field;
+import static hodeon.app.PageText.noField;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -77,9 +80,9 @@ class TrailPageTest extends StockTest {
                 .andExpect(content().string(containsString("data-problem=\"blister\"")))
                 .andExpect(content().string(containsString("hydrocolloid-pad=1")))
                 .andExpect(content().string(containsString("data-about=\"tick\"")))
-                .andExpect(content().string(containsString("Ottilie Brandt")));
+                .andExpect(says("Ottilie Brandt"));
         open(mine, "/trail-worker.js").andExpect(header().string("Content-Type", containsString("text/javascript")));
-        open(mine, trip + "/trail/token").andExpect(content().string(containsString("X-CSRF-TOKEN")));
+        open(mine, trip + "/trail/token").andExpect(says("X-CSRF-TOKEN"));
     }
 
     @Test
@@ -92,7 +95,7 @@ class TrailPageTest extends StockTest {
             assertThat(k.detail().place()).isEqualTo("second skerry");
         });
         open(mine, trip + "/log")
-                .andExpect(content().string(containsString("Hydrocolloid blister pad: 3 pads")))
+                .andExpect(says("Hydrocolloid blister pad: 3 pads"))
                 .andExpect(content().string(containsString(YESTERDAY + " 10:20")));
     }
 
@@ -120,14 +123,11 @@ class TrailPageTest extends StockTest {
                         new UseLog.Moment(YESTERDAY.atTime(10, 20, 31), "Press NOW"),
                         new UseLog.Moment(YESTERDAY.atTime(10, 22, 5), "Tourniquet on since"));
         open(mine, trip + "/log")
-                .andExpect(content()
-                        .string(containsString(
-                                "done: 10:20:31 Press NOW, 10:22:05 Tourniquet on since (Europe/Oslo)")));
-        open(mine, trip + "/cards?card=incident")
-                .andExpect(content().string(containsString("10:22:05 Tourniquet on since (Europe/Oslo)")));
+                .andExpect(says("done: 10:20:31 Press NOW, 10:22:05 Tourniquet on since (Europe/Oslo)"));
+        open(mine, trip + "/cards?card=incident").andExpect(says("10:22:05 Tourniquet on since (Europe/Oslo)"));
         note(mine, pressed.formatted(UUID.randomUUID()).replace("YESTERDAYT10:22:05", "soon"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("Write it like 2027-06-12T10:20:31")));
+                .andExpect(says("Write it like 2027-06-12T10:20:31"));
     }
 
     private static String headache(UUID entry, String at, String more) {
@@ -141,7 +141,7 @@ class TrailPageTest extends StockTest {
     void medicineThatIsLoggedCountsOnTheDoseClock() throws Exception {
         note(mine, headache(UUID.randomUUID(), "08:00", ""))
                 .andExpect(status().isCreated())
-                .andExpect(content().string(containsString("not written down among your people")));
+                .andExpect(says("not written down among your people"));
         String person =
                 String.valueOf(send(mine, "/people/new", "name", "Ottilie Brandt", "years", "41", "kilograms", "68")
                         .andReturn()
@@ -151,29 +151,24 @@ class TrailPageTest extends StockTest {
         note(mine, headache(entry, "10:00", ""))
                 .andExpect(status().isCreated())
                 .andExpect(
-                        content()
-                                .string(
-                                        containsString(
-                                                "2 tablets of Paracetamol 500 mg tablets is on the dose clock of Ottilie Brandt, given ")));
+                        says("2 tablets of Paracetamol 500 mg tablets is on the dose clock of Ottilie Brandt, given "));
         note(mine, headache(entry, "10:00", "")).andExpect(status().isOk());
         UUID early = UUID.randomUUID();
         note(mine, headache(early, "12:00", ""))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("\"stopped\":true")))
-                .andExpect(content().string(containsString("Paracetamol: less than 4 h after the dose of ")));
+                .andExpect(says("\"stopped\":true"))
+                .andExpect(says("Paracetamol: less than 4 h after the dose of "));
         assertThat(log.of(mine.householdId(), id)).hasSize(2);
         note(mine, headache(early, "12:00", ",\"over\":\"the practice, by radio\""))
                 .andExpect(status().isCreated());
         assertThat(log.of(mine.householdId(), id)).hasSize(3);
         open(mine, person + "/clock")
                 .andExpect(content().string(containsString(YESTERDAY + " 10:00")))
-                .andExpect(
-                        content().string(containsString("the practice, by radio (although: Paracetamol: less than")));
+                .andExpect(says("the practice, by radio (although: Paracetamol: less than"));
         // A note that should not be there takes its dose along.
         send(mine, trip + "/log/" + entry + "/remove");
         assertThat(log.of(mine.householdId(), id)).hasSize(2);
-        open(mine, person + "/clock")
-                .andExpect(content().string(containsString("struck out by removing its note from the log")));
+        open(mine, person + "/clock").andExpect(says("struck out by removing its note from the log"));
     }
 
     private String somebody(String name, String... more) throws Exception {
@@ -203,7 +198,7 @@ class TrailPageTest extends StockTest {
         assertThat(kept).isEqualTo(1);
         note(mine, tablets("Ottilie Brandt", TODAY.plusDays(2) + "T08:00"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("has not come yet")));
+                .andExpect(says("has not come yet"));
     }
 
     private static String tablets(String who, String at) {
@@ -216,11 +211,11 @@ class TrailPageTest extends StockTest {
         String kelp = somebody("Kelp", "dog", "true");
         note(mine, tablets("Kelp", YESTERDAY + "T08:00"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("poisons dogs")));
+                .andExpect(says("poisons dogs"));
         note(mine, tablets("Kelp", YESTERDAY + "T08:00").replace("}}", "},\"over\":\"it ate them\"}"))
                 .andExpect(status().isCreated())
-                .andExpect(content().string(containsString("is on no dose clock")));
-        open(mine, kelp + "/clock").andExpect(content().string(not(containsString("2 tablets of Paracetamol"))));
+                .andExpect(says("is on no dose clock"));
+        open(mine, kelp + "/clock").andExpect(doesNotSay("2 tablets of Paracetamol"));
     }
 
     @Test
@@ -234,8 +229,8 @@ class TrailPageTest extends StockTest {
                 {"id":"%s","at":"YESTERDAYT12:30","problem":"small-burn","burnPercent":"1"}""".formatted(UUID.randomUUID())).andExpect(status().isCreated());
         open(mine, trip + "/log")
                 .andExpect(content().string(containsString("tourniquet on at " + YESTERDAY + " 10:52")))
-                .andExpect(content().string(containsString("left knee; specimen kept")))
-                .andExpect(content().string(containsString("about 1 % of the body burnt")));
+                .andExpect(says("left knee; specimen kept"))
+                .andExpect(says("about 1 % of the body burnt"));
     }
 
     @Test
@@ -245,7 +240,7 @@ class TrailPageTest extends StockTest {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("a note has an id".replace("a note", "A note"))))
                 .andExpect(content().string(containsString(TODAY.minusDays(2) + " to " + TODAY)))
-                .andExpect(content().string(containsString("from 0 to 100 %")));
+                .andExpect(says("from 0 to 100 %"));
         note(mine, "{\"id\":").andExpect(status().is4xxClientError());
         note(others, blister(UUID.randomUUID())).andExpect(status().isGone());
         open(others, trip + "/trail").andExpect(status().isNotFound());
@@ -269,12 +264,11 @@ class TrailPageTest extends StockTest {
     @Test
     void theDebriefTakesOutWhatWasUsedAndDatesWhatWasOpened() throws Exception {
         note(mine, blister(UUID.randomUUID()));
-        open(mine, trip + "/debrief")
-                .andExpect(content().string(containsString("name=\"used-hydrocolloid-pad\" value=\"3\"")));
+        open(mine, trip + "/debrief").andExpect(field("used-hydrocolloid-pad", "3"));
         send(mine, trip + "/debrief", "used-hydrocolloid-pad", "6", "left-shears", "0")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("name=\"used-hydrocolloid-pad\" value=\"6\"")))
-                .andExpect(content().string(containsString("name=\"left-shears\" value=\"0\"")));
+                .andExpect(field("used-hydrocolloid-pad", "6"))
+                .andExpect(field("left-shears", "0"));
         send(
                         mine,
                         trip + "/debrief",
@@ -299,8 +293,8 @@ class TrailPageTest extends StockTest {
                         1));
         assertThat(log.learnsFrom(mine.householdId(), id)).isTrue();
         open(mine, trip + "/debrief")
-                .andExpect(content().string(containsString("3 already taken out")))
-                .andExpect(content().string(not(containsString("name=\"used-hydrocolloid-pad\" value=\"3\""))));
+                .andExpect(says("3 already taken out"))
+                .andExpect(noField("used-hydrocolloid-pad", "3"));
     }
 
     /** Before the outing has begun nothing was used on it: whoever means another one is asked, and nothing they typed is lost. */
@@ -314,7 +308,7 @@ class TrailPageTest extends StockTest {
         send(mine, later + "/debrief", "used-gauze-large", "3")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("begins on " + TODAY.plusDays(20))))
-                .andExpect(content().string(containsString("name=\"used-gauze-large\" value=\"3\"")));
+                .andExpect(field("used-gauze-large", "3"));
         assertThat(there()).containsEntry("gauze-large 2029-09", 4);
         send(mine, later + "/debrief", "used-gauze-large", "3", "sure", "yes")
                 .andExpect(flash().attributeExists("said"));
@@ -330,9 +324,7 @@ class TrailPageTest extends StockTest {
         String another = trip(mine, brief("Another", TODAY.minusDays(2), TODAY.plusDays(2)));
         String before = trip;
         trip = another;
-        note(mine, blister(number))
-                .andExpect(status().isConflict())
-                .andExpect(content().string(containsString("another number")));
+        note(mine, blister(number)).andExpect(status().isConflict()).andExpect(says("another number"));
         trip = before;
         assertThat(log.of(mine.householdId(), UUID.fromString(another.replace("/trips/", ""))))
                 .isEmpty();

@@ -1,9 +1,9 @@
 package hodeon.app.kits;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -54,7 +54,7 @@ class KitPageTest extends WebTest {
         assertThat(balanced.pieces("hydrocolloid-pad")).isEqualTo(after.pieces("hydrocolloid-pad"));
         assertThat(balanced.hold("gauze-large")).isEqualTo(Hold.BANNED);
         assertThat(balanced.pieces("gauze-large")).isZero();
-        open(mine, trip + "/mat?about=gauze-large").andExpect(content().string(containsString("Left out by you.")));
+        open(mine, trip + "/mat?about=gauze-large").andExpect(says("Left out by you."));
         change(trip, "unban", "gauze-large", balanced.version());
         assertThat(mat(trip).hold("gauze-large")).isEqualTo(Hold.NONE);
     }
@@ -80,13 +80,11 @@ class KitPageTest extends WebTest {
         String trip = trip(mine, "Skerry ring");
         open(mine, trip + "/mat?all=yes")
                 .andExpect(status().isOk())
-                .andExpect(content()
-                        .string(allOf(
-                                containsString(
-                                        "Needs advanced wilderness (1–2 weeks); the most anybody here has is wilderness first aid"),
-                                containsString("nobody here has it prescribed"),
-                                containsString("a kind more to find and check"),
-                                containsString("the best possible for what grams and kinds cost here"))));
+                .andExpect(says(
+                        "Needs advanced wilderness (1–2 weeks); the most anybody here has is wilderness first aid",
+                        "nobody here has it prescribed",
+                        "a kind more to find and check",
+                        "the best possible for what grams and kinds cost here"));
         send(mine, trip + "/mat/plus", "supply", "auto-injector", "version", "0")
                 .andExpect(status().isNotFound());
         send(mine, trip + "/mat/plus", "supply", "magic-wand", "version", "0").andExpect(status().isNotFound());
@@ -98,18 +96,15 @@ class KitPageTest extends WebTest {
     void theMatSaysWhereItStoppedAndEachPieceWhyItIsHere() throws Exception {
         String trip = trip(mine, with(brief("Skerry ring"), "massLimit", ""));
         open(mine, trip + "/mat?about=gloves-nitrile&all=yes")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("no limit set"),
-                                containsString("Stops at "),
-                                containsString("The next 100 g would buy about"),
-                                containsString(
-                                        "Here whatever the odds: whoever helps covers their hands, and the first pair tears."),
-                                containsString("what a kit has whatever the odds"),
-                                containsString("nobody who comes along has it prescribed (asked for on 1 in "),
-                                containsString("A comfort: it comes when you ask for it."))));
-        open(mine, trip + "/mat?about=island-dressing")
-                .andExpect(content().string(containsString("Here mostly for “")));
+                .andExpect(says(
+                        "no limit set",
+                        "Stops at ",
+                        "The next 100 g would buy about",
+                        "Here whatever the odds: whoever helps covers their hands, and the first pair tears.",
+                        "what a kit has whatever the odds",
+                        "nobody who comes along has it prescribed (asked for on 1 in ",
+                        "A comfort: it comes when you ask for it."));
+        open(mine, trip + "/mat?about=island-dressing").andExpect(says("Here mostly for “"));
     }
 
     @Test
@@ -117,10 +112,9 @@ class KitPageTest extends WebTest {
         String trip = trip(mine, "Skerry ring");
         change(trip, "plus", "shears", 0);
         send(mine, trip + "/brief", with(with(brief("Skerry ring"), "version", "0"), "massLimit", "1400"));
-        open(mine, trip + "/mat")
-                .andExpect(content().string(containsString("The brief has changed since this mat was laid out")));
+        open(mine, trip + "/mat").andExpect(says("The brief has changed since this mat was laid out"));
         send(mine, trip + "/mat/rebalance", "version", Long.toString(mat(trip).version()));
-        open(mine, trip + "/mat").andExpect(content().string(not(containsString("The brief has changed"))));
+        open(mine, trip + "/mat").andExpect(doesNotSay("The brief has changed"));
     }
 
     @Test
@@ -130,7 +124,7 @@ class KitPageTest extends WebTest {
                 send(mine, "/trips/new", tiny).andReturn().getResponse().getRedirectedUrl());
         open(mine, trip.replace("/odds", "/mat"))
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("already: raise the limit")));
+                .andExpect(says("already: raise the limit"));
     }
 
     @Test
@@ -141,8 +135,8 @@ class KitPageTest extends WebTest {
         Kit kit = kits.all(mine.householdId()).getFirst();
         assertThat(kit.pieces()).isEqualTo(onMat);
         assertThat(kits.find(mine.householdId(), kit.id())).isEqualTo(kit);
-        open(mine, trip + "/kit").andExpect(content().string(containsString("Lead boat dry box")));
-        open(mine, "/kits/" + kit.id() + "/contents").andExpect(content().string(containsString("Not medical advice")));
+        open(mine, trip + "/kit").andExpect(says("Lead boat dry box"));
+        open(mine, "/kits/" + kit.id() + "/contents").andExpect(says("Not medical advice"));
         String csv = open(mine, "/kits/" + kit.id() + "/contents.csv")
                 .andExpect(content().contentType("text/csv;charset=UTF-8"))
                 .andReturn()
@@ -185,9 +179,7 @@ class KitPageTest extends WebTest {
         Map<String, Integer> onMat = mat(trip).pieces();
         UUID kit = kits.all(mine.householdId()).getFirst().id();
         for (String page : new String[] {"", "/contents", "/contents.csv"}) {
-            open(others, "/kits/" + kit + page)
-                    .andExpect(status().isNotFound())
-                    .andExpect(content().string(not(containsString("Private box"))));
+            open(others, "/kits/" + kit + page).andExpect(status().isNotFound()).andExpect(doesNotSay("Private box"));
         }
         send(others, "/kits/" + kit + "/delete").andExpect(status().isNotFound());
         send(others, trip + "/kit", "name", "Mine now").andExpect(status().isNotFound());
@@ -207,8 +199,6 @@ class KitPageTest extends WebTest {
         send(mine, trip + "/delete");
         Kit kit = kits.all(mine.householdId()).getFirst();
         assertThat(kit.tripId()).isEmpty();
-        open(mine, "/kits/" + kit.id())
-                .andExpect(status().isOk())
-                .andExpect(content().string(containsString("Deck pouch")));
+        open(mine, "/kits/" + kit.id()).andExpect(status().isOk()).andExpect(says("Deck pouch"));
     }
 }

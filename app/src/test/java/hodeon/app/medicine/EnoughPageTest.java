@@ -1,9 +1,9 @@
 package hodeon.app.medicine;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -85,11 +85,8 @@ class EnoughPageTest extends WebTest {
         // Twice a day for 3 days and 2 in reserve.
         assertThat(apixaban(trip).units()).isEqualByComparingTo("10");
         open(mine, trip + "/medicines")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Jonas Weil 2 a day × (3 + 2) days = 10 tablets"),
-                                containsString("rides with the person"),
-                                containsString("Ottilie Brandt"))));
+                .andExpect(says(
+                        "Jonas Weil 2 a day × (3 + 2) days = 10 tablets", "rides with the person", "Ottilie Brandt"));
         send(mine, "/medicines/rules", "tradition", "BRITISH", "reserve", "4");
         assertThat(apixaban(trip).units()).isEqualByComparingTo("14");
         open(others, trip + "/medicines").andExpect(status().isNotFound());
@@ -143,10 +140,7 @@ class EnoughPageTest extends WebTest {
         assertThat(pain.fix().orElseThrow().supply().id()).isEqualTo("paracetamol");
         open(mine, trip + "/medicines")
                 .andExpect(
-                        content()
-                                .string(
-                                        containsString(
-                                                "for Jonas Weil that is 4 tablets, Paracetamol 500 mg tablets: of 4 tablets none there")));
+                        says("for Jonas Weil that is 4 tablets, Paracetamol 500 mg tablets: of 4 tablets none there"));
     }
 
     @Test
@@ -160,20 +154,14 @@ class EnoughPageTest extends WebTest {
             assertThat(c.who().instead().orElseThrow().id()).isEqualTo("paracetamol");
         });
         open(mine, trip + "/mat?about=ibuprofen")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Jonas Weil: Not for Jonas Weil: takes a blood thinner."),
-                                containsString("Instead: Paracetamol 500 mg."))));
+                .andExpect(
+                        says("Jonas Weil: Not for Jonas Weil: takes a blood thinner.", "Instead: Paracetamol 500 mg."));
     }
 
     @Test
     void bordersAndCabinsAskTheirPapersAndNotesAreKept() throws Exception {
         String trip = jonas("passage", "BORDER");
-        open(mine, trip + "/medicines")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("in its original labelled packaging"),
-                                containsString("crosses a border"))));
+        open(mine, trip + "/medicines").andExpect(says("in its original labelled packaging", "crosses a border"));
         send(
                 mine,
                 trip + "/country-notes",
@@ -185,8 +173,7 @@ class EnoughPageTest extends WebTest {
                 "its embassy's page",
                 "readOn",
                 "2024-01-02");
-        open(mine, trip + "/medicines")
-                .andExpect(content().string(containsString("read 2024-01-02: over a year ago, read it again")));
+        open(mine, trip + "/medicines").andExpect(says("read 2024-01-02: over a year ago, read it again"));
         open(others, trip("other") + "/medicines").andExpect(status().isNotFound());
         send(mine, trip + "/country-notes", "country", "", "note", "x", "source", "y", "readOn", "soon")
                 .andExpect(flash().attributeExists("faults"));
@@ -196,7 +183,7 @@ class EnoughPageTest extends WebTest {
                         .getResponse()
                         .getRedirectedUrl())
                 .replace("/odds", "");
-        open(others, theirs + "/medicines").andExpect(content().string(not(containsString("No codeine"))));
+        open(others, theirs + "/medicines").andExpect(doesNotSay("No codeine"));
     }
 
     private String trip(String name) throws Exception {
@@ -233,11 +220,7 @@ class EnoughPageTest extends WebTest {
         ban(trip, "aspirin");
         assertThat(answer(trip).onMat()).doesNotContainKeys("paracetamol", "ibuprofen");
         assertThat(pool(trip, "paracetamol").enough()).isFalse();
-        open(mine, trip + "/medicines")
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Too little on the mat: "),
-                                containsString("nothing for it on the mat"))));
+        open(mine, trip + "/medicines").andExpect(says("Too little on the mat: ", "nothing for it on the mat"));
     }
 
     private void ban(String trip, String supply) throws Exception {

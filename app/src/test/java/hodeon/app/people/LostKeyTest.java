@@ -1,5 +1,7 @@
 package hodeon.app.people;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
@@ -84,7 +86,7 @@ class LostKeyTest extends StockTest {
         send(mine, trip + "/mat/minus", "supply", "shears", "version", "0").andExpect(status().is3xxRedirection());
         send(mine, trip + "/brief", with(with(brief("Renamed"), "version", "0"), "people[0].name", "Nobody"))
                 .andExpect(status().isLocked())
-                .andExpect(content().string(containsString("Nothing was saved.")));
+                .andExpect(says("Nothing was saved."));
         send(mine, "/people/new", "name", "Sef", "years", "40", "kilograms", "77")
                 .andExpect(status().isLocked());
         send(mine, person + "/remove-unreadable").andExpect(status().is3xxRedirection());
@@ -102,10 +104,10 @@ class LostKeyTest extends StockTest {
         lose();
         Files.writeString(key, "AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=");
         send(mine, "/locked/look");
-        open(mine, "/people").andExpect(content().string(containsString("it belongs to other data")));
+        open(mine, "/people").andExpect(says("it belongs to other data"));
         Files.writeString(key, "no key at all !");
         send(mine, "/locked/look");
-        open(mine, "/people").andExpect(content().string(containsString("is not a key")));
+        open(mine, "/people").andExpect(says("is not a key"));
     }
 
     @Test
@@ -134,12 +136,12 @@ class LostKeyTest extends StockTest {
                                 containsString("Sef Okonjo"),
                                 containsString("who cannot be read (row " + id + ")"),
                                 containsString("Remove this row"))));
-        open(mine, trip + "/brief").andExpect(content().string(containsString("Ottilie Brandt (cannot be read)")));
+        open(mine, trip + "/brief").andExpect(says("Ottilie Brandt (cannot be read)"));
         open(mine, trip + "/mat").andExpect(status().isOk());
         open(mine, "/backup/household.json")
                 .andExpect(status().isConflict())
-                .andExpect(content().string(containsString("is damaged and cannot be read")));
+                .andExpect(says("is damaged and cannot be read"));
         send(mine, person + "/remove-unreadable");
-        open(mine, "/people").andExpect(content().string(not(containsString("who cannot be read"))));
+        open(mine, "/people").andExpect(doesNotSay("who cannot be read"));
     }
 }

@@ -1,12 +1,12 @@
 package hodeon.app.readiness;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 
 import hodeon.app.StockTest;
@@ -88,13 +88,11 @@ class RestockPageTest extends StockTest {
                 .contains("1 of 4 pairs missing")
                 .contains("Move 6 sachets from home")
                 .contains("not been looked over yet");
-        open(mine, "/").andExpect(content().string(containsString("not ready")));
+        open(mine, "/").andExpect(says("not ready"));
         send(mine, "/restock/fill").andExpect(flash().attribute("said", containsString("7 pieces")));
-        open(mine, "/restock")
-                .andExpect(content().string(containsString("To buy: 1 kind")))
-                .andExpect(content().string(containsString("1 × usual pack")));
+        open(mine, "/restock").andExpect(says("To buy: 1 kind")).andExpect(says("1 × usual pack"));
         send(mine, "/restock/tick", "supply", "gloves-nitrile", "bought", "true");
-        open(mine, "/restock").andExpect(content().string(containsString("Put it away")));
+        open(mine, "/restock").andExpect(says("Put it away"));
         send(
                 mine,
                 "/restock/put-away",
@@ -109,9 +107,7 @@ class RestockPageTest extends StockTest {
                 "price",
                 "0.20");
         send(mine, "/restock/fill");
-        open(mine, "/restock")
-                .andExpect(content().string(containsString("Nothing is missing")))
-                .andExpect(content().string(containsString("10.00")));
+        open(mine, "/restock").andExpect(says("Nothing is missing")).andExpect(says("10.00"));
         UUID round = checks.start(household, pouch, Rhythm.BEFORE_TRIP, "sef");
         int lines = checks.round(household, round).lines().size();
         for (int i = 0; i < lines; i++) {
@@ -119,8 +115,8 @@ class RestockPageTest extends StockTest {
         }
         assertThat(checks.finish(household, round, "sef")).isZero();
         assertThat(ready()).contains(">Ready</h1>").doesNotContain("Not ready");
-        open(mine, "/").andExpect(content().string(containsString("for Skerry ring: ready")));
-        open(others, trip + "/ready").andExpect(content().string(not(containsString("Deck pouch"))));
+        open(mine, "/").andExpect(says("for Skerry ring: ready"));
+        open(others, trip + "/ready").andExpect(doesNotSay("Deck pouch"));
     }
 
     @Test
@@ -128,12 +124,11 @@ class RestockPageTest extends StockTest {
         send(mine, trip + "/ready/lies", "place", pouch.toString());
         String good = "supply,name,pieces,price\r\nantiseptic-wipe,ten,10,1.20\r\nantiseptic-wipe,hundred,100,3.00\r\n";
         prices(good).andExpect(flash().attribute("said", containsString("2 prices")));
-        open(mine, "/restock").andExpect(content().string(containsString("1 × ten at 1.20")));
+        open(mine, "/restock").andExpect(says("1 × ten at 1.20"));
         prices(good + "antiseptic-wipe,ten,5,1\r\nnothing,a,1,1\r\nshears,b,0,1\r\nshears,c,1,1.005\r\n")
                 .andExpect(flash().attributeExists("faults"));
-        open(mine, "/restock").andExpect(content().string(containsString("1 × ten at 1.20")));
-        open(mine, "/restock/prices.csv")
-                .andExpect(content().string(containsString("antiseptic-wipe,\"hundred\",100,3.00")));
+        open(mine, "/restock").andExpect(says("1 × ten at 1.20"));
+        open(mine, "/restock/prices.csv").andExpect(says("antiseptic-wipe,\"hundred\",100,3.00"));
     }
 
     private ResultActions prices(String csv) throws Exception {
@@ -150,10 +145,10 @@ class RestockPageTest extends StockTest {
         UUID late = put(pouch, "antiseptic-wipe", 9, today.plusYears(3).toString());
         ledger.use(household, late, pouch, 4, CAUSE);
         open(mine, "/stock/rotate")
-                .andExpect(content().string(containsString("Moving these saves about")))
-                .andExpect(content().string(containsString("Deck pouch uses about 4.0 a year")));
+                .andExpect(says("Moving these saves about"))
+                .andExpect(says("Deck pouch uses about 4.0 a year"));
         send(mine, "/stock/rotate").andExpect(flash().attributeExists("said"));
-        open(mine, "/stock/rotate").andExpect(content().string(containsString("Everything lies where it should")));
+        open(mine, "/stock/rotate").andExpect(says("Everything lies where it should"));
         assertThat(stock.of(household).at(calm))
                 .extracting(h -> h.lastDay().getYear())
                 .contains(today.plusYears(3).getYear());
@@ -165,8 +160,8 @@ class RestockPageTest extends StockTest {
     void whatIsPastItsDateIsThrownOut() throws Exception {
         send(mine, trip + "/ready/lies", "place", pouch.toString());
         put(pouch, "antiseptic-wipe", 6, "2026-01-31");
-        open(mine, "/restock").andExpect(content().string(containsString("past its date")));
-        open(mine, "/").andExpect(content().string(containsString("1 lot is past the date")));
+        open(mine, "/restock").andExpect(says("past its date"));
+        open(mine, "/").andExpect(says("1 lot is past the date"));
         send(mine, "/restock/discard-old").andExpect(flash().attribute("said", containsString("1 lot")));
         assertThat(stock.of(household).held()).isEmpty();
     }
@@ -174,14 +169,11 @@ class RestockPageTest extends StockTest {
     /** Nothing is missing only where something was compared; what was not is named. */
     @Test
     void whatWasNotComparedIsSaid() throws Exception {
-        open(mine, "/restock").andExpect(content().string(not(containsString("Nothing is missing"))));
+        open(mine, "/restock").andExpect(doesNotSay("Nothing is missing"));
         stock.addPlace(others.householdId(), "Old tin", Place.Kind.KIT, Optional.empty(), Optional.empty());
-        open(others, "/restock")
-                .andExpect(content().string(containsString("Nothing to compare yet")))
-                .andExpect(content().string(not(containsString("Nothing is missing"))));
+        open(others, "/restock").andExpect(says("Nothing to compare yet")).andExpect(doesNotSay("Nothing is missing"));
         stock.addPlace(mine.householdId(), "Old tin", Place.Kind.KIT, Optional.empty(), Optional.empty());
         send(mine, trip + "/ready/lies", "place", pouch.toString());
-        open(mine, "/restock")
-                .andExpect(content().string(containsString("no list says what belongs in them: Old tin")));
+        open(mine, "/restock").andExpect(says("no list says what belongs in them: Old tin"));
     }
 }

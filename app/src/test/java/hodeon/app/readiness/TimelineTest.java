@@ -1,9 +1,8 @@
 package hodeon.app.readiness;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
@@ -89,10 +88,9 @@ class TimelineTest extends StockTest {
 
     @Test
     void thePageShowsItAndOthersSeeNothing() throws Exception {
-        open(mine, "/stock/timeline?months=60&by=PRODUCT")
-                .andExpect(content().string(containsString("Gauze pad, 10 cm")));
+        open(mine, "/stock/timeline?months=60&by=PRODUCT").andExpect(says("Gauze pad, 10 cm"));
         open(mine, "/stock/timeline?place=" + pouch).andExpect(status().isOk());
-        open(others, "/stock/timeline").andExpect(content().string(not(containsString("Deck pouch"))));
+        open(others, "/stock/timeline").andExpect(doesNotSay("Deck pouch"));
         open(others, "/stock/timeline?place=" + pouch).andExpect(status().isNotFound());
     }
 }

@@ -1,5 +1,7 @@
 package hodeon.app.stock;
 
+import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasSize;
@@ -78,23 +80,23 @@ class StockPageTest extends WebTest {
                 .andExpect(content().string(containsString("value=\"0.35\"")));
         send(mine, "/stock/enter", "do", "read", "code", "(01)02000000000015(15)280331(714)99")
                 .andExpect(content().string(containsString("value=\"2028-03-31\"")))
-                .andExpect(content().string(containsString("best-before date (15)")))
-                .andExpect(content().string(containsString("(714) “99” is not known here")));
+                .andExpect(says("best-before date (15)"))
+                .andExpect(says("(714) “99” is not known here"));
         open(others, "/stock/enter?code=" + CODE)
                 .andExpect(content().string(not(containsString("value=\"Non-alcohol antiseptic wipe\" required"))));
         enter("article", "02000000000015", "serial", "S-1")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("already in your stock")));
+                .andExpect(says("already in your stock"));
     }
 
     @Test
     void everyFaultOfAFormIsToldAndNothingIsLost() throws Exception {
         enter("pieces", "x", "until", "2027-02-29", "price", "1.005", "opened", "2999-01-01", "store-below", "900")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("“2027-02-29” was given")))
-                .andExpect(content().string(containsString("at most two decimals")))
-                .andExpect(content().string(containsString("from 2000 to today")))
-                .andExpect(content().string(containsString("-30 to 60")))
+                .andExpect(says("“2027-02-29” was given"))
+                .andExpect(says("at most two decimals"))
+                .andExpect(says("from 2000 to today"))
+                .andExpect(says("-30 to 60"))
                 .andExpect(content().string(containsString("value=\"2027-02-29\"")));
         assertThat(stock.of(mine.householdId()).held()).isEmpty();
     }
@@ -126,22 +128,21 @@ class StockPageTest extends WebTest {
                 .andExpect(content().string(containsString("value=\"02000000000015\"")));
         upload("/stock/enter/photo", "photo", "not a picture".getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("JPEG, PNG")));
+                .andExpect(says("JPEG, PNG"));
         ByteArrayOutputStream blank = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(60, 60, BufferedImage.TYPE_INT_RGB), "png", blank);
         upload("/stock/enter/photo", "photo", blank.toByteArray())
                 .andExpect(content().string(containsString("a code can be seen".replace("a code", "A code"))));
         ByteArrayOutputStream huge = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(9000, 6000, BufferedImage.TYPE_BYTE_BINARY), "png", huge);
-        upload("/stock/enter/photo", "photo", huge.toByteArray())
-                .andExpect(content().string(containsString("40 million pixels")));
+        upload("/stock/enter/photo", "photo", huge.toByteArray()).andExpect(says("40 million pixels"));
     }
 
     @Test
     void pastedLinesAreLookedOverFirst() throws Exception {
         String text = "12 x waterproof plaster 2028-03 lot AB7\nfrobnicator, 2";
         send(mine, "/stock/enter/lines", "text", text, "place", "Shore shelf")
-                .andExpect(content().string(containsString("unknown: choose")))
+                .andExpect(says("unknown: choose"))
                 .andExpect(content().string(containsString("value=\"2028-03\"")))
                 .andExpect(content().string(containsString("value=\"AB7\"")));
         assertThat(stock.of(mine.householdId()).held()).isEmpty();
@@ -188,9 +189,9 @@ class StockPageTest extends WebTest {
         send(mine, "/stock/enter/confirmed", form.toArray(String[]::new))
                 .andExpect(flash().attribute("added", "42 lines; 22 kept open, see below"));
         open(mine, "/stock/enter")
-                .andExpect(content().string(containsString("22 lines are still open")))
+                .andExpect(says("22 lines are still open"))
                 .andExpect(content().string(containsString("value=\"line 63\"")));
-        open(others, "/stock/enter").andExpect(content().string(not(containsString("still open"))));
+        open(others, "/stock/enter").andExpect(doesNotSay("still open"));
         send(
                         mine,
                         "/stock/enter/confirmed",
@@ -227,7 +228,7 @@ class StockPageTest extends WebTest {
                         "lot",
                         "")
                 .andExpect(flash().attribute("added", "1 line; 1 kept open, see below; 1 dropped"));
-        open(mine, "/stock/enter").andExpect(content().string(containsString("20 lines are still open")));
+        open(mine, "/stock/enter").andExpect(says("20 lines are still open"));
     }
 
     private static final String HEAD = "place,supply,pieces,product,lot,until,price\r\n";
@@ -274,17 +275,16 @@ class StockPageTest extends WebTest {
                         .collect(Collectors.joining("\r\n"));
         upload("/stock/enter/file", "file", text.getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("Line 50002: the number of pieces")))
-                .andExpect(content().string(containsString("“many” was given")));
+                .andExpect(says("Line 50002: the number of pieces"))
+                .andExpect(says("“many” was given"));
         assertThat(stock.of(mine.householdId()).held()).isEmpty();
     }
 
     @Test
     void filesThatAreNoTextOrNoTableAreRefused() throws Exception {
-        upload("/stock/enter/file", "file", new byte[] {(byte) 0xc3, 0x28, 1})
-                .andExpect(content().string(containsString("text in UTF-8")));
+        upload("/stock/enter/file", "file", new byte[] {(byte) 0xc3, 0x28, 1}).andExpect(says("text in UTF-8"));
         upload("/stock/enter/file", "file", "a,b\r\n1,2".getBytes(StandardCharsets.UTF_8))
-                .andExpect(content().string(containsString("Add the column place")));
+                .andExpect(says("Add the column place"));
         upload("/stock/enter/file", "file", (HEAD + "Shore shelf,\"anti").getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().isUnprocessableContent());
         upload(
@@ -293,7 +293,7 @@ class StockPageTest extends WebTest {
                         ("place,supply,pieces,article,serial\r\n"
                                         + "Shore shelf,antiseptic-wipe,1,02000000000015,7\r\nShore shelf,antiseptic-wipe,1,02000000000015,7")
                                 .getBytes(StandardCharsets.UTF_16))
-                .andExpect(content().string(containsString("Line 3: a serial number is of one package only")));
+                .andExpect(says("Line 3: a serial number is of one package only"));
     }
 
     @Test
@@ -303,18 +303,16 @@ class StockPageTest extends WebTest {
         UUID shelf = stock.places(mine.householdId()).getFirst().id();
         String path = "/stock/lots/" + lot;
         send(mine, path, "do", "USE", "at", shelf.toString(), "pieces", "5", "why", "scraped knee");
-        open(mine, path)
-                .andExpect(content().string(containsString("15 sachets")))
-                .andExpect(content().string(containsString("scraped knee")));
+        open(mine, path).andExpect(says("15 sachets")).andExpect(says("scraped knee"));
         send(mine, path, "do", "USE", "at", shelf.toString(), "pieces", "16")
                 .andExpect(flash().attributeExists("faults"));
         send(mine, path, "do", "COUNT", "at", shelf.toString(), "pieces", "9", "seen", "20")
                 .andExpect(flash().attributeExists("faults"));
         send(mine, "/stock/movements/2/undo", "back", path);
-        open(mine, path).andExpect(content().string(containsString("20 sachets")));
-        open(mine, "/stock").andExpect(content().string(containsString("Shore shelf")));
-        open(mine, "/stock/places/" + shelf).andExpect(content().string(containsString("2028-02-29")));
-        open(mine, "/stock/movements").andExpect(content().string(containsString("movement 2 undone")));
+        open(mine, path).andExpect(says("20 sachets"));
+        open(mine, "/stock").andExpect(says("Shore shelf"));
+        open(mine, "/stock/places/" + shelf).andExpect(says("2028-02-29"));
+        open(mine, "/stock/movements").andExpect(says("movement 2 undone"));
         open(others, path).andExpect(status().isNotFound());
         open(others, "/stock/places/" + shelf).andExpect(status().isNotFound());
         send(others, path, "do", "USE", "at", shelf.toString(), "pieces", "1").andExpect(status().isNotFound());
@@ -338,11 +336,11 @@ class StockPageTest extends WebTest {
                             java.net.URLDecoder.decode(String.valueOf(to), StandardCharsets.UTF_8)
                                     .replace("<GS>", "\u001d"))
                     .andExpect(status().isOk())
-                    .andExpect(content().string(not(containsString("Nothing was written"))));
+                    .andExpect(doesNotSay("Nothing was written"));
         }
         send(mine, "/simulated/scale", "pieces", "12")
                 .andExpect(flash().attribute("weighed", containsString(": 12 sachets by weight")));
-        open(mine, "/simulated/hot-car.csv").andExpect(content().string(containsString("time,celsius")));
+        open(mine, "/simulated/hot-car.csv").andExpect(says("time,celsius"));
     }
 
     @Test
@@ -352,7 +350,7 @@ class StockPageTest extends WebTest {
                 .andExpect(flash().attribute("faults", hasSize(1)));
         send(mine, "/stock/recalls", "supply", "Non-alcohol antiseptic wipe", "lot", "r7", "from", "2026-02-28");
         assertThat(stock.of(mine.householdId()).held().getFirst().lastDay()).isEqualTo("2026-02-27");
-        open(mine, "/stock").andExpect(content().string(containsString("superseded or recalled")));
+        open(mine, "/stock").andExpect(says("superseded or recalled"));
         send(
                 mine,
                 "/stock/recalls/"

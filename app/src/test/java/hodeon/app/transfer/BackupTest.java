@@ -1,5 +1,6 @@
 package hodeon.app.transfer;
 
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -207,7 +208,7 @@ class BackupTest extends StockTest {
         assertThat(written(others)).isEqualTo(file);
         assertThat(there(others)).isEqualTo(before);
         assertThat(trips.all(others.householdId())).hasSize(1);
-        open(others, "/").andExpect(content().string(containsString("Skerry ring")));
+        open(others, "/").andExpect(says("Skerry ring"));
     }
 
     /** A file from before ages had months and masses days. */
@@ -327,11 +328,9 @@ class BackupTest extends StockTest {
     @Test
     void aHouseholdThatHasSomethingIsNotOverwritten() throws Exception {
         String file = written(mine);
-        restore(mine, file)
-                .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("no trips, kits or stock yet")));
+        restore(mine, file).andExpect(status().isUnprocessableContent()).andExpect(says("no trips, kits or stock yet"));
         assertThat(written(mine)).isEqualTo(file);
-        restore(others, file).andExpect(content().string(containsString("already in this Hodeon")));
+        restore(others, file).andExpect(says("already in this Hodeon"));
         assertThat(trips.all(others.householdId())).isEmpty();
         open(mine, "/backup").andExpect(status().isOk());
     }

@@ -259,10 +259,10 @@ public enum PlanningAssumption {
             "Two seasons of each kind"),
     WORTH_MOVING(
             Subject.STOCK,
-            1,
-            "unit of money",
-            "a rotation is named when it saves so much a year",
-            "Less is not worth the walk"),
+            0.01,
+            "of the currency",
+            "a rotation is named when it saves so much in a year",
+            "Less than a cent is no advice"),
     UNKNOWN_SHELF_LIFE(
             Subject.STOCK, 60, "months", "what is bought keeps so long where nothing typical is known", Why.JUDGEMENT),
     TEXT_LOOKED_AT(

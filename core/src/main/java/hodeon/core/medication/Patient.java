@@ -195,7 +195,7 @@ public record Patient(
                 .collect(Collectors.toSet());
     }
 
-    /** Whether a child's mass is older than {@value #MASS_KEEPS_MONTHS} months, or nobody says how old it is. */
+    /** Whether a child's mass is older than {@link PlanningAssumption#CHILDS_MASS_KEEPS} says, or nobody says how old it is. */
     public boolean massIsStale() {
         return child()
                 && weighed.filter(w -> w.on().filter(

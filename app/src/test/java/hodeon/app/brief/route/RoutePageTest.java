@@ -1,5 +1,6 @@
 package hodeon.app.brief.route;
 
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.allOf;
@@ -57,7 +58,7 @@ class RoutePageTest extends WebTest {
                                 containsString(">2.7 h<"),
                                 containsString(">0.5 days<"),
                                 containsString("id=\"route-help\">3<"))));
-        read(ridge(), "3", "TOBLER").andExpect(content().string(containsString("times 3")));
+        read(ridge(), "3", "TOBLER").andExpect(says("times 3"));
     }
 
     @ParameterizedTest
@@ -78,6 +79,6 @@ class RoutePageTest extends WebTest {
     void aPaceNobodyWalksIsRefusedWithItsLimit() throws Exception {
         read(ridge(), "9", "NAISMITH")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("The pace factor is a number from 0.5 to 3")));
+                .andExpect(says("The pace factor is a number from 0.5 to 3"));
     }
 }

@@ -1,5 +1,6 @@
 package hodeon.app.mat.page;
 
+import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -98,7 +99,7 @@ class BalancePageTest extends WebTest {
         Mat away = mat(trip);
         assertThat(away.hold("shears")).isEqualTo(Hold.ELSEWHERE);
         assertThat(away.pieces()).doesNotContainKey("shears");
-        open(mine, trip + "/mat?about=shears").andExpect(content().string(containsString("1 along elsewhere")));
+        open(mine, trip + "/mat?about=shears").andExpect(says("1 along elsewhere"));
         send(mine, trip + "/mat/here", "supply", "shears", "version", Long.toString(away.version()));
         assertThat(mat(trip).pieces()).containsEntry("shears", 1);
     }
@@ -109,7 +110,7 @@ class BalancePageTest extends WebTest {
         send(mine, trip + "/mat/sort", "text", "30 x fabric plasters\nantiseptic wipes, 4\nflux capacitor: 2")
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("value=\"plaster-fabric\" data-unit=\"plaster\" selected")))
-                .andExpect(content().string(containsString("not known: choose, or leave it aside")));
+                .andExpect(says("not known: choose, or leave it aside"));
         send(
                         mine,
                         trip + "/mat/sort/confirmed",
@@ -126,7 +127,7 @@ class BalancePageTest extends WebTest {
                         "pieces",
                         "2")
                 .andExpect(content().string(containsString("id=\"take-plaster-fabric\"")))
-                .andExpect(content().string(containsString("flux capacitor: 2")));
+                .andExpect(says("flux capacitor: 2"));
     }
 
     private String[] sorted(String trip, String take, String second, String action) {
@@ -148,16 +149,16 @@ class BalancePageTest extends WebTest {
         String trip = trip(mine, "Skerry ring");
         send(mine, trip + "/mat/sort/sorted", sorted(trip, "12", "20", "weigh"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("nly 18 are left for the second kit")));
+                .andExpect(says("nly 18 are left for the second kit"));
         send(mine, trip + "/mat/sort/sorted", sorted(trip, "twelve", "2", "lay"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("“twelve”")));
+                .andExpect(says("“twelve”"));
         send(mine, trip + "/mat/sort/sorted", sorted(trip, "34", "0", "weigh"))
-                .andExpect(content().string(containsString("get 4")))
-                .andExpect(content().string(containsString("best kit has 6 plasters more")))
+                .andExpect(says("get 4"))
+                .andExpect(says("best kit has 6 plasters more"))
                 .andExpect(content().string(containsString("value=\"flux capacitor, two\"")));
         send(mine, trip + "/mat/sort/sorted", sorted(trip, "12", "18", "second"))
-                .andExpect(content().string(containsString("is on the shelf")));
+                .andExpect(says("is on the shelf"));
         assertThat(kits.all(mine.householdId()))
                 .filteredOn(k -> k.name().equals("Shore tin"))
                 .singleElement()
@@ -187,9 +188,9 @@ class BalancePageTest extends WebTest {
         assertThat(mat(trip).hold("plaster-fabric")).isEqualTo(Hold.ELSEWHERE);
         assertThat(mat(trip).pieces("plaster-fabric")).isEqualTo(before.pieces("plaster-fabric") - 1);
         open(mine, trip + "/mat/prune/pass?startMilligrams=2500000&startMet=0.95&keep=whistle&learnt=shears&finish=yes")
-                .andExpect(content().string(containsString("Whistle")))
-                .andExpect(content().string(containsString("To be learnt before the trip")));
-        open(mine, trip + "/mat/prune/pass").andExpect(content().string(containsString("In a hundred such trips")));
+                .andExpect(says("Whistle"))
+                .andExpect(says("To be learnt before the trip"));
+        open(mine, trip + "/mat/prune/pass").andExpect(says("In a hundred such trips"));
         open(others, trip + "/mat/prune/pass").andExpect(status().isNotFound());
     }
 

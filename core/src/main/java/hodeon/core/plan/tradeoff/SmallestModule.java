@@ -34,8 +34,8 @@ import java.util.OptionalInt;
  * The smallest module that does everything that matters about some problems: for each capability that a critical or helpful step of
  * them asks for, uses enough for nine events of ten and nine trips of ten, from things that do it well where any may come, and for the
  * critical steps of grave problems from those made for it where they are not far heavier. What a whole kit does once, such as calling,
- * is no part of it. It weighs
- * least of all that do, a kind more counting {@value #GRAMS_OF_A_KIND} g; what rides elsewhere weighs nothing.
+ * is no part of it. It weighs least of all that do; each kind counts as much as {@link PlanningAssumption#GRAMS_OF_A_KIND} besides, and what
+ * rides elsewhere weighs nothing.
  *
  * <p>Worked example, a test: for a tick attached, something that takes it off, a pouch for it and a wipe: three kinds, under 30 g.
  *

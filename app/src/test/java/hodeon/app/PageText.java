@@ -1,0 +1,43 @@
+package hodeon.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.UnsupportedEncodingException;
+import java.util.List;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.ResultMatcher;
+
+/** What a page says to whoever reads it: its text as a document, however its lines are broken. */
+public final class PageText {
+
+    private PageText() {}
+
+    public static ResultMatcher says(String... words) {
+        return result -> assertThat(text(result)).contains(words);
+    }
+
+    public static ResultMatcher doesNotSay(String... words) {
+        return result -> assertThat(text(result)).doesNotContain(words);
+    }
+
+    /** A field of this name holds this value. */
+    public static ResultMatcher field(String name, String value) {
+        return result -> assertThat(values(result, name)).as("%s", name).contains(value);
+    }
+
+    public static ResultMatcher noField(String name, String value) {
+        return result -> assertThat(values(result, name)).as("%s", name).doesNotContain(value);
+    }
+
+    private static List<String> values(MvcResult result, String name) throws UnsupportedEncodingException {
+        return Jsoup.parse(result.getResponse().getContentAsString()).getElementsByAttributeValue("name", name).stream()
+                .map(Element::val)
+                .toList();
+    }
+
+    private static String text(MvcResult result) throws UnsupportedEncodingException {
+        return Jsoup.parse(result.getResponse().getContentAsString()).text();
+    }
+}
