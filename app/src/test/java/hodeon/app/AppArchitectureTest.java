@@ -15,6 +15,7 @@ import jakarta.persistence.Entity;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -123,6 +124,23 @@ class AppArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage(forbidden)
                 .check(APP);
+    }
+
+    /** One name for one thing: no two files of core and app are called the same. */
+    @Test
+    void noSimpleNameIsUsedTwice() throws IOException {
+        Map<String, List<Path>> byName = new TreeMap<>();
+        for (String root : List.of("../core/src/main/java", "src/main/java")) {
+            try (Stream<Path> files = Files.walk(Path.of(root))) {
+                files.filter(f -> f.toString().endsWith(".java"))
+                        .filter(f -> !f.endsWith("package-info.java"))
+                        .forEach(f -> byName.computeIfAbsent(f.getFileName().toString(), n -> new ArrayList<>())
+                                .add(f));
+            }
+        }
+        assertThat(byName)
+                .hasSizeGreaterThan(400)
+                .allSatisfy((name, files) -> assertThat(files).as(name).hasSize(1));
     }
 
     @Test

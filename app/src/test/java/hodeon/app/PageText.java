@@ -4,13 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.UnsupportedEncodingException;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.ResultMatcher;
 
-/** What a page says to whoever reads it: its text as a document, however its lines are broken. */
+/**
+ * What a page says to whoever reads or hears it: its text as a document, however its lines are broken, the values of its fields, its
+ * labels, and where its links lead.
+ */
 public final class PageText {
+
+    private static final List<String> SAID_BY = List.of("value", "aria-label", "alt", "href");
 
     private PageText() {}
 
@@ -38,6 +46,12 @@ public final class PageText {
     }
 
     private static String text(MvcResult result) throws UnsupportedEncodingException {
-        return Jsoup.parse(result.getResponse().getContentAsString()).text();
+        Document page = Jsoup.parse(result.getResponse().getContentAsString());
+        return Stream.concat(
+                        Stream.of(page.text()),
+                        page.select("[value], [aria-label], [alt], [href]").stream()
+                                .flatMap(e -> SAID_BY.stream().map(e::attr)))
+                .filter(said -> !said.isEmpty())
+                .collect(Collectors.joining("\n"));
     }
 }

@@ -258,8 +258,8 @@ final class Browser implements AutoCloseable {
         return String.valueOf(driver.executeScript("return document.activeElement.outerHTML.slice(0, 120)"));
     }
 
-    Object run(String script) {
-        return driver.executeScript(script);
+    Object run(String script, Object... arguments) {
+        return driver.executeScript(script, arguments);
     }
 
     /** Waits until a script answers true, at once or as a promise. */

@@ -1,6 +1,6 @@
 package hodeon.app.api;
 
-import hodeon.app.dose.MayNow;
+import hodeon.app.dose.DoseNow;
 import hodeon.app.shell.DeviceZone;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.medication.Caution;
@@ -138,7 +138,7 @@ final class DoseCall {
     }
 
     private MayAnswer may(Product product) {
-        MayNow said = MayNow.of(gate, product, at, zone);
+        DoseNow said = DoseNow.of(gate, product, at, zone);
         Optional<NextDose> next = gate.next(product, at);
         return new MayAnswer(
                 product.id(),

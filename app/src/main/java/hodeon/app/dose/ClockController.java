@@ -122,7 +122,7 @@ class ClockController {
                         .orElse(null));
         model.addAttribute(
                 "mayNow",
-                product.map(p -> MayNow.of(of.gate(), p, of.now(), zone)).orElse(null));
+                product.map(p -> DoseNow.of(of.gate(), p, of.now(), zone)).orElse(null));
         model.addAttribute("zone", zone.getId());
         model.addAttribute("counting", Counting.of(of, product, zone));
         model.addAttribute(

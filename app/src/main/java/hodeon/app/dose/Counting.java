@@ -51,7 +51,7 @@ record Counting(String ingredient, String taken, String room, String next, boole
         return now
                 ? "now, up to " + most
                 : next.full()
-                        .map(at -> most + " from " + MayNow.from(at, of.now(), zone))
+                        .map(at -> most + " from " + DoseNow.from(at, of.now(), zone))
                         .orElse("not within a day: " + most + " is more than a day's most");
     }
 
@@ -73,7 +73,7 @@ record Counting(String ingredient, String taken, String room, String next, boole
     /** The last noted that held it and is still known. */
     private static Optional<Product> last(DoseCase of, DoseTally tally) {
         return of.kept().reversed().stream()
-                .filter(Kept::counts)
+                .filter(KeptDose::counts)
                 .flatMap(k -> of.formulary().product(k.noted().product()).stream())
                 .filter(p -> holds(p, tally))
                 .findFirst()

@@ -72,17 +72,17 @@ class DoseBook implements RestoredRoom {
         Tradition tradition = medicines.rules(household).tradition();
         Instant now = clock.instant();
         LocalDate today = now.atZone(zone).toLocalDate();
-        Map<UUID, List<Kept>> kept = since(
+        Map<UUID, List<KeptDose>> kept = since(
                 household,
                 several.stream().map(PeopleService.Known::id).toList(),
                 LocalDateTime.ofInstant(at.minus(Duration.ofDays(DoseGate.daysToKnow(formulary))), ZoneOffset.UTC));
         return several.stream()
                 .map(known -> {
                     Patient patient = known.profile().patient(today, formulary);
-                    List<Kept> theirs = kept.getOrDefault(known.id(), List.of());
+                    List<KeptDose> theirs = kept.getOrDefault(known.id(), List.of());
                     List<GivenDose> given = theirs.stream()
-                            .filter(Kept::counts)
-                            .map(Kept::given)
+                            .filter(KeptDose::counts)
+                            .map(KeptDose::given)
                             .toList();
                     return new DoseCase(
                             known,
@@ -95,7 +95,7 @@ class DoseBook implements RestoredRoom {
                 .toList();
     }
 
-    private Map<UUID, List<Kept>> since(UUID household, List<UUID> people, LocalDateTime after) {
+    private Map<UUID, List<KeptDose>> since(UUID household, List<UUID> people, LocalDateTime after) {
         return doses.findByHouseholdIdAndPersonIdInAndTakenAtAfterOrderByTakenAt(household, people, after).stream()
                 .collect(Collectors.groupingBy(
                         row -> row.personId, Collectors.mapping(this::kept, Collectors.toList())));
@@ -103,16 +103,16 @@ class DoseBook implements RestoredRoom {
 
     /** Every dose that was ever noted for somebody. */
     @Transactional(readOnly = true)
-    List<Kept> ever(UUID household, UUID person) {
+    List<KeptDose> ever(UUID household, UUID person) {
         return since(household, List.of(person), LONG_AGO).getOrDefault(person, List.of());
     }
 
-    private Kept kept(DoseRow row) {
+    private KeptDose kept(DoseRow row) {
         Instant at = row.takenAt.toInstant(ZoneOffset.UTC);
         try {
-            return new Kept(row.id, at, json.readValue(row.dose, Noted.class));
+            return new KeptDose(row.id, at, json.readValue(row.dose, NotedDose.class));
         } catch (JacksonException unreadable) {
-            return new Kept(row.id, at, Noted.UNREADABLE);
+            return new KeptDose(row.id, at, NotedDose.UNREADABLE);
         }
     }
 
@@ -223,7 +223,7 @@ class DoseBook implements RestoredRoom {
         row.personId = person;
         row.logEntry = given.logEntry().orElse(null);
         row.takenAt = LocalDateTime.ofInstant(given.at().toInstant(), ZoneOffset.UTC);
-        row.dose = json.writeValueAsString(new Noted(
+        row.dose = json.writeValueAsString(new NotedDose(
                 product.id(),
                 product.name(),
                 given.units(),
@@ -255,7 +255,8 @@ class DoseBook implements RestoredRoom {
             doses.delete(row);
             return;
         }
-        row.dose = json.writeValueAsString(json.readValue(row.dose, Noted.class).struckBy(by));
+        row.dose = json.writeValueAsString(
+                json.readValue(row.dose, NotedDose.class).struckBy(by));
     }
 
     @Override

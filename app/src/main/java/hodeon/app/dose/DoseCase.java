@@ -13,4 +13,9 @@ import java.util.List;
  * @param kept what was noted for them lately, struck out or not
  */
 record DoseCase(
-        PeopleService.Known known, Formulary formulary, Patient patient, List<Kept> kept, DoseGate gate, Instant now) {}
+        PeopleService.Known known,
+        Formulary formulary,
+        Patient patient,
+        List<KeptDose> kept,
+        DoseGate gate,
+        Instant now) {}

@@ -26,7 +26,7 @@ class DoseRow {
     @Nullable
     UUID logEntry;
 
-    /** A {@link Noted} as JSON. */
+    /** A {@link NotedDose} as JSON. */
     @Convert(converter = SealedText.class)
     String dose = "";
 }

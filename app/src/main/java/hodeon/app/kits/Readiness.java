@@ -23,31 +23,32 @@ public class Readiness {
     }
 
     /** Something that stands between a trip and its kit, and the page where it is put right. */
-    public record Want(String what, String act, String address) {}
+    public record Obstacle(String what, String act, String address) {}
 
     /** Empty when the kit is ready. */
-    public List<Want> wants(UUID householdId, StoredTrip trip) {
-        List<Want> wants = new ArrayList<>();
+    public List<Obstacle> obstacles(UUID householdId, StoredTrip trip) {
+        List<Obstacle> obstacles = new ArrayList<>();
         String path = "/trips/" + trip.id();
         Optional<Kit> kit = kits.ofTrip(householdId, trip.id());
         // Asking what would be best starts a search: only where there is a kit to hold against it.
         Optional<Mat> touched = mats.touched(householdId, trip);
         if (touched.filter(Mat::stale).isPresent()) {
-            wants.add(new Want("the brief has changed since its mat was laid out", "Look at the mat", path + "/mat"));
+            obstacles.add(
+                    new Obstacle("the brief has changed since its mat was laid out", "Look at the mat", path + "/mat"));
         }
         if (kit.isEmpty()) {
-            wants.add(new Want("no kit is saved yet", "Balance it", path + "/mat"));
-            return wants;
+            obstacles.add(new Obstacle("no kit is saved yet", "Balance it", path + "/mat"));
+            return obstacles;
         }
         double over = kit.get().mass().grams() - trip.trip().limits().mass().grams();
         if (over > 0) {
-            wants.add(
-                    new Want("its kit is " + Figures.grams(over) + " over the limit", "Prune it", path + "/mat/prune"));
+            obstacles.add(new Obstacle(
+                    "its kit is " + Figures.grams(over) + " over the limit", "Prune it", path + "/mat/prune"));
         }
         Mat mat = touched.orElseGet(() -> mats.mat(householdId, trip));
         if (!kit.get().pieces().equals(mat.pieces())) {
-            wants.add(new Want("its kit differs from the mat", "Save it anew", path + "/kit"));
+            obstacles.add(new Obstacle("its kit differs from the mat", "Save it anew", path + "/kit"));
         }
-        return wants;
+        return obstacles;
     }
 }

@@ -73,7 +73,7 @@ record WhyView(
                 problem.steps().stream().map(s -> step(problem, s, trip)).toList(),
                 ownRate,
                 plain(base.perThousandPersonDays()),
-                plain(base.strengthPersonDays()));
+                plain(base.priorPersonDays()));
     }
 
     private static String plain(double number) {
@@ -81,8 +81,7 @@ record WhyView(
     }
 
     private static String basis(Rate rate) {
-        String strength =
-                String.format(Locale.ROOT, "worth %,.0f person-days of experience", rate.strengthPersonDays());
+        String strength = String.format(Locale.ROOT, "worth %,.0f person-days of experience", rate.priorPersonDays());
         return switch (rate.basis()) {
             case Basis.Assumption() -> "A planning assumption, " + strength + ".";
             case Basis.OfTrip(Basis before, double was) ->
@@ -97,7 +96,7 @@ record WhyView(
 
     private static String sure(ProblemForecast problem) {
         Rate rate = problem.problem().rate();
-        return "None at all: (S ÷ (S + E)) to the power of α, with S = " + Figures.number(rate.strengthPersonDays())
+        return "None at all: (S ÷ (S + E)) to the power of α, with S = " + Figures.number(rate.priorPersonDays())
                 + ", E = " + Figures.number(problem.exposure().personDays()) + ", α = " + Figures.number(rate.shape())
                 + ": " + Figures.chance(problem.events().none()) + ".";
     }

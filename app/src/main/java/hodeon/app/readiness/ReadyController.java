@@ -72,7 +72,7 @@ class ReadyController {
         Optional<Kit> kit = kits.ofTrip(member.householdId(), id);
         Optional<Place> place = kit.flatMap(k -> all.placeOf(k.id()));
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Ready"));
-        model.addAttribute("wants", ready.wants(trip, allocated));
+        model.addAttribute("obstacles", ready.obstacles(trip, allocated));
         model.addAttribute("kit", kit.map(Kit::name).orElse(""));
         model.addAttribute("place", place.map(Place::name).orElse(""));
         model.addAttribute("placeId", place.map(Place::id).orElse(null));

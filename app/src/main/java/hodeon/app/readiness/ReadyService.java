@@ -51,52 +51,54 @@ public class ReadyService {
     }
 
     /** Empty when it is ready. */
-    public List<Want> wants(StoredTrip trip, HomeAllocation.Allocated allocated) {
+    public List<Obstacle> obstacles(StoredTrip trip, HomeAllocation.Allocated allocated) {
         Stock all = allocated.stock();
-        List<Want> wants = new ArrayList<>();
-        readiness.wants(trip.householdId(), trip).forEach(w -> wants.add(Want.open(w.what(), w.act(), w.address())));
+        List<Obstacle> obstacles = new ArrayList<>();
+        readiness
+                .obstacles(trip.householdId(), trip)
+                .forEach(w -> obstacles.add(Obstacle.open(w.what(), w.act(), w.address())));
         Optional<Kit> kit = kits.ofTrip(trip.householdId(), trip.id());
         if (kit.isEmpty()) {
-            return wants;
+            return obstacles;
         }
         Optional<Place> place = all.placeOf(kit.get().id());
         if (place.isEmpty()) {
-            wants.add(Want.open(
+            obstacles.add(Obstacle.open(
                     "no place says it holds “" + kit.get().name() + "”",
                     "Say where it lies",
                     "/trips/" + trip.id() + "/ready#lies"));
-            return wants;
+            return obstacles;
         }
         List<Held> held = all.inKit(place.get().id());
         Packed.of(kit.get(), all, trip.trip().limits().mass())
                 .filter(p -> !p.over().isEmpty())
-                .ifPresent(p -> wants.add(Want.open(
+                .ifPresent(p -> obstacles.add(Obstacle.open(
                         "what lies in it weighs " + p.grams() + ", " + p.over() + " over the limit",
                         "Take something out",
                         "/stock/places/" + place.get().id())));
-        wants.addAll(shortages(trip, kit.get(), place.get(), held, allocated));
-        wants.addAll(rescue(trip, place.get(), held, allocated));
+        obstacles.addAll(shortages(trip, kit.get(), place.get(), held, allocated));
+        obstacles.addAll(rescue(trip, place.get(), held, allocated));
         LocalDate start = trip.trip().start();
         Optional<LocalDate> last =
                 checks.lastOfEverything(trip.householdId(), place.get().id());
         // A look now would not hold yet for a trip that is further away.
         if (Rhythm.dueFor(last, start, LocalDate.now(clock))) {
-            wants.add(new Want(
+            obstacles.add(new Obstacle(
                     last.map(d -> "it was last looked over on " + d + ", more than four weeks before the trip")
                             .orElse("it has not been looked over yet"),
                     "Check it now",
                     "/stock/checks",
                     Map.of("place", place.get().id().toString(), "rhythm", Rhythm.BEFORE_TRIP.name())));
         }
-        return wants;
+        return obstacles;
     }
 
-    private static List<Want> shortages(
+    private static List<Obstacle> shortages(
             StoredTrip trip, Kit kit, Place place, List<Held> held, HomeAllocation.Allocated allocated) {
         Stock all = allocated.stock();
         int margin = all.rules().marginDays();
         LocalDate until = trip.trip().end().plusDays(margin);
-        List<Want> wants = new ArrayList<>();
+        List<Obstacle> obstacles = new ArrayList<>();
         for (Shortage s : Shortage.of(kit.pieces(), held, trip.trip().end(), margin)) {
             if (Optional.ofNullable(all.supplies().get(s.supply()))
                     .flatMap(Supply::prescribed)
@@ -107,17 +109,17 @@ public class ReadyService {
                     + (s.old() >= s.missing() ? " will not last until " + until : " missing")
                     + (s.old() > 0 && s.old() < s.missing() ? ", " + s.old() + " more too old" : "");
             int some = Math.min(allocated.restock().filled(place.id(), s.supply()), s.missing());
-            wants.add(
+            obstacles.add(
                     some > 0
                             ? fromHome(what, trip, place, s.supply(), some, allocated)
-                            : Want.open(what, "On the list to buy", "/restock#buy"));
+                            : Obstacle.open(what, "On the list to buy", "/restock#buy"));
         }
-        return wants;
+        return obstacles;
     }
 
-    private static Want fromHome(
+    private static Obstacle fromHome(
             String what, StoredTrip trip, Place place, String supply, int pieces, HomeAllocation.Allocated allocated) {
-        return new Want(
+        return new Obstacle(
                 what,
                 "Move " + allocated.stock().counted(pieces, supply) + " from home",
                 "/restock/fill",
@@ -138,7 +140,7 @@ public class ReadyService {
     }
 
     /** Everybody's own rescue medicine, as many as each needs, in date. */
-    private static List<Want> rescue(
+    private static List<Obstacle> rescue(
             StoredTrip trip, Place place, List<Held> held, HomeAllocation.Allocated allocated) {
         Stock all = allocated.stock();
         return RescueShortage.of(
@@ -164,7 +166,7 @@ public class ReadyService {
                                     s,
                                     Math.min(allocated.restock().filled(place.id(), s), lack.missing()),
                                     allocated))
-                            .orElseGet(() -> Want.open(
+                            .orElseGet(() -> Obstacle.open(
                                     what,
                                     "Put it in",
                                     "/stock/enter?place=" + URLEncoder.encode(place.name(), StandardCharsets.UTF_8)));

@@ -7,8 +7,8 @@ import hodeon.app.household.Member;
 import hodeon.app.kits.Kit;
 import hodeon.app.kits.KitService;
 import hodeon.app.readiness.HomeAllocation;
+import hodeon.app.readiness.Obstacle;
 import hodeon.app.readiness.ReadyService;
-import hodeon.app.readiness.Want;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Paged;
 import hodeon.app.stock.LotView;
@@ -78,10 +78,10 @@ class ShelfController {
         HomeAllocation.Allocated allocated = allocation.of(household);
         Stock owned = allocated.stock();
         for (StoredTrip trip : trips.coming(household, today, MOST_COMING)) {
-            List<Want> wants = ready.wants(trip, allocated);
-            TripCard card = TripCard.of(trip, wants, today);
+            List<Obstacle> obstacles = ready.obstacles(trip, allocated);
+            TripCard card = TripCard.of(trip, obstacles, today);
             coming.add(card);
-            hands.addAll(hands(card, wants));
+            hands.addAll(hands(card, obstacles));
         }
         trips.past(household, today, MOST_PAST).forEach(t -> past.add(TripCard.of(t, List.of(), today)));
         long trips = this.trips.count(household);
@@ -116,15 +116,15 @@ class ShelfController {
         return "shelf/trips";
     }
 
-    /** The first few of what a trip wants; the rest stands on its own page. */
-    private static List<Hand> hands(TripCard card, List<Want> wants) {
+    /** The first few of what a trip obstacles; the rest stands on its own page. */
+    private static List<Hand> hands(TripCard card, List<Obstacle> obstacles) {
         List<Hand> hands = new ArrayList<>();
         String page = "/trips/" + card.id() + "/ready";
-        wants.stream()
+        obstacles.stream()
                 .limit(MOST_OF_A_TRIP)
                 .forEach(w -> hands.add(new Hand(
                         card.name(), card.when(), w.what(), w.act(), w.fields().isEmpty() ? w.address() : page)));
-        int more = wants.size() - hands.size();
+        int more = obstacles.size() - hands.size();
         if (more > 0) {
             hands.add(new Hand(
                     card.name(), card.when(), Figures.counted(more, "more thing") + " to do", "See all", page));

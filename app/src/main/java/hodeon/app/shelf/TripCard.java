@@ -1,7 +1,7 @@
 package hodeon.app.shelf;
 
 import hodeon.app.brief.form.StoredTrip;
-import hodeon.app.readiness.Want;
+import hodeon.app.readiness.Obstacle;
 import hodeon.app.shell.Figures;
 import hodeon.core.brief.Trip;
 import java.time.LocalDate;
@@ -21,13 +21,13 @@ record TripCard(
     /** Causes said on the card; all stand on the page. */
     private static final int SAID = 2;
 
-    static TripCard of(StoredTrip stored, List<Want> wants, LocalDate today) {
+    static TripCard of(StoredTrip stored, List<Obstacle> obstacles, LocalDate today) {
         Trip trip = stored.trip();
         boolean past = trip.end().isBefore(today);
         long days = ChronoUnit.DAYS.between(today, trip.start());
         String when = past ? "over" : days <= 0 ? "under way" : days == 1 ? "tomorrow" : "in " + days + " days";
-        String because = wants.stream().limit(SAID).map(Want::what).collect(Collectors.joining("; "))
-                + (wants.size() > SAID ? "; and " + (wants.size() - SAID) + " more" : "");
+        String because = obstacles.stream().limit(SAID).map(Obstacle::what).collect(Collectors.joining("; "))
+                + (obstacles.size() > SAID ? "; and " + (obstacles.size() - SAID) + " more" : "");
         return new TripCard(
                 stored.id(),
                 trip.name(),
@@ -36,7 +36,7 @@ record TripCard(
                 past,
                 Figures.counted(trip.party().size(), "person").replace("persons", "people") + ", "
                         + Figures.days(trip.days()) + ", " + trip.hoursToCare() + " h to care",
-                past ? "" : wants.isEmpty() ? "ready" : "not ready: " + because,
-                wants.isEmpty());
+                past ? "" : obstacles.isEmpty() ? "ready" : "not ready: " + because,
+                obstacles.isEmpty());
     }
 }

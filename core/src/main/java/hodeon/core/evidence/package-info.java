@@ -1,4 +1,7 @@
-/** Figures with where they come from. Start with {@link hodeon.core.evidence.Rate}. */
+/**
+ * Figures with where they come from. Start with {@link hodeon.core.evidence.PlanningAssumption}, the one register of what is assumed,
+ * and {@link hodeon.core.evidence.Rate}.
+ */
 @NullMarked
 package hodeon.core.evidence;
 

@@ -8,36 +8,36 @@ import hodeon.core.evidence.Rate;
  * P(N=n) = Γ(α+n)/(Γ(α) n!) · (S/(S+E))^α · (E/(S+E))^n.
  *
  * @param shape α, 0 or more
- * @param strengthPersonDays S, more than 0
+ * @param priorPersonDays S, more than 0
  * @param personDays E, adjusted person-days of exposure, 0 or more
  */
-public record EventCount(double shape, double strengthPersonDays, double personDays) {
+public record EventCount(double shape, double priorPersonDays, double personDays) {
 
     public EventCount {
-        if (!(shape >= 0 && strengthPersonDays > 0 && personDays >= 0)) {
-            throw new IllegalArgumentException("Shape " + shape + ", strength " + strengthPersonDays + " and exposure "
+        if (!(shape >= 0 && priorPersonDays > 0 && personDays >= 0)) {
+            throw new IllegalArgumentException("Shape " + shape + ", strength " + priorPersonDays + " and exposure "
                     + personDays + " must not be negative, the strength above 0.");
         }
     }
 
     public static EventCount of(Rate rate, double personDays) {
-        return new EventCount(rate.shape(), rate.strengthPersonDays(), personDays);
+        return new EventCount(rate.shape(), rate.priorPersonDays(), personDays);
     }
 
     /** E/(S+E), the q of the (a,b,0) class. */
     double q() {
-        return personDays / (strengthPersonDays + personDays);
+        return personDays / (priorPersonDays + personDays);
     }
 
     public double mean() {
-        return shape * personDays / strengthPersonDays;
+        return shape * personDays / priorPersonDays;
     }
 
     public double none() {
-        return Math.exp(-shape * Math.log1p(personDays / strengthPersonDays));
+        return Math.exp(-shape * Math.log1p(personDays / priorPersonDays));
     }
 
     public double atLeastOne() {
-        return -Math.expm1(-shape * Math.log1p(personDays / strengthPersonDays));
+        return -Math.expm1(-shape * Math.log1p(personDays / priorPersonDays));
     }
 }

@@ -48,7 +48,7 @@ record Candidates(Map<String, List<Integer>> byCapability, List<NeededStep> step
         double all = 0;
         for (Exposure.OfPerson person : exposure.people()) {
             all += person.factor();
-            boolean may = Cautions.fits(supply, person.person())
+            boolean may = Contraindications.fits(supply, person.person())
                     && !unsuited.contains(person.person().name());
             fitting += may ? person.factor() : 0;
         }

@@ -143,7 +143,7 @@ final class Exclusions {
     }
 
     private Optional<Exclusion> forNobody(Supply supply) {
-        Map<String, List<Tag>> people = Cautions.notFor(supply, party);
+        Map<String, List<Tag>> people = Contraindications.notFor(supply, party);
         boolean everybody = party.people().stream().allMatch(p -> people.containsKey(p.name()));
         return everybody
                 ? Optional.of(new Exclusion.ForNobody(people.values().stream()
@@ -166,7 +166,7 @@ final class Exclusions {
     }
 
     private Optional<Exclusion> wrongSize(Supply supply) {
-        return party.people().stream().noneMatch(p -> Cautions.fits(supply, p))
+        return party.people().stream().noneMatch(p -> Contraindications.fits(supply, p))
                 ? Optional.of(new Exclusion.WrongSize(supply.sizes()))
                 : Optional.empty();
     }

@@ -104,9 +104,9 @@ public record KitQuestion(
             }
         }
         List<Floor> letGo = new ArrayList<>();
-        candidates =
-                Company.without(catalogue, candidates, whereabouts, holds.pins().keySet());
-        Company company = new Company(catalogue, candidates, whereabouts);
+        candidates = Together.without(
+                catalogue, candidates, whereabouts, holds.pins().keySet());
+        Together company = new Together(catalogue, candidates, whereabouts);
         Choice choice = new Choice(
                 candidates,
                 sensible.counted(uses, steps),
@@ -183,7 +183,7 @@ public record KitQuestion(
             int most = c.id().startsWith(ELSEWHERE) ? c.most() : Math.min(c.most(), have.getOrDefault(c.id(), 0));
             fewer.add(c.within(Math.min(c.least(), most), most));
         }
-        List<Candidate> inCompany = Company.without(catalogue, fewer, Drivers.whereabouts(trip), Set.of());
+        List<Candidate> inCompany = Together.without(catalogue, fewer, Drivers.whereabouts(trip), Set.of());
         List<Floor> without = new ArrayList<>(letGo);
         List<Floor> kept = new Floors(trip, catalogue, suitability, exclusions).keepable(inCompany, without);
         Choice smaller = choice.withCandidates(inCompany).withFloors(kept);
@@ -217,7 +217,7 @@ public record KitQuestion(
     /** Whether a supply comes in the size of at least half of the party. */
     static boolean fitsHalf(Supply supply, Trip trip) {
         long fitting = trip.party().people().stream()
-                .filter(p -> Cautions.fits(supply, p))
+                .filter(p -> Contraindications.fits(supply, p))
                 .count();
         return 2 * fitting >= trip.party().size();
     }

@@ -35,9 +35,7 @@ class LearningTest {
         Rate higher = rate(busy, "blister");
         assertThat(lower.perThousandPersonDays()).isLessThan(before.perThousandPersonDays());
         assertThat(higher.perThousandPersonDays()).isGreaterThan(before.perThousandPersonDays());
-        assertThat(lower.strengthPersonDays())
-                .isEqualTo(higher.strengthPersonDays())
-                .isGreaterThan(before.strengthPersonDays());
+        assertThat(lower.priorPersonDays()).isEqualTo(higher.priorPersonDays()).isGreaterThan(before.priorPersonDays());
         assertThat(higher.basis()).isInstanceOf(Basis.OwnLog.class);
     }
 

@@ -11,7 +11,7 @@ import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.plan.Cap;
-import hodeon.core.plan.Cautions;
+import hodeon.core.plan.Contraindications;
 import hodeon.core.plan.Exclusion;
 import hodeon.core.plan.Plan;
 import java.util.ArrayList;
@@ -145,7 +145,7 @@ public final class SupplyClose {
         if (mat.known().ownSupplies().contains(supply.id())) {
             cautions.add("Described by you; it stands before the shipped one.");
         }
-        Cautions.notFor(supply, mat.trip().trip().party()).forEach((person, because) -> {
+        Contraindications.notFor(supply, mat.trip().trip().party()).forEach((person, because) -> {
             if (unsuited.stream().noneMatch(u -> u.startsWith(person + ": "))) {
                 cautions.add("Not for " + person + ": " + Reasons.words(because) + ".");
             }

@@ -8,7 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 
 /** A dose that is kept. */
-record Kept(UUID id, Instant at, Noted noted) {
+record KeptDose(UUID id, Instant at, NotedDose noted) {
 
     boolean counts() {
         return noted.struck().isEmpty() && !noted.unreadable();
@@ -22,7 +22,7 @@ record Kept(UUID id, Instant at, Noted noted) {
                 noted.units(),
                 noted.onTheSpot(),
                 noted.amounts().entrySet().stream()
-                        .filter(e -> !Noted.oldMark(e.getKey()))
+                        .filter(e -> !NotedDose.oldMark(e.getKey()))
                         .collect(Collectors.toMap(Map.Entry::getKey, e -> new Dose(e.getValue()))),
                 false);
     }

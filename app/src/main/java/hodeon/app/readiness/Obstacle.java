@@ -10,9 +10,9 @@ import java.util.Map;
  * @param address the page that helps, or where the button sends {@code fields}
  * @param fields empty for a page that is only opened
  */
-public record Want(String what, String act, String address, Map<String, String> fields) {
+public record Obstacle(String what, String act, String address, Map<String, String> fields) {
 
-    static Want open(String what, String act, String address) {
-        return new Want(what, act, address, Map.of());
+    static Obstacle open(String what, String act, String address) {
+        return new Obstacle(what, act, address, Map.of());
     }
 }

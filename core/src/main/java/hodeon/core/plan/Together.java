@@ -15,14 +15,14 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 /** What comes only together, and what never comes together; what rides elsewhere is company too. */
-final class Company {
+final class Together {
 
     private final Catalogue catalogue;
     private final List<Candidate> candidates;
     private final Set<Tag> here;
 
     /** @param here what holds of place, length and people */
-    Company(Catalogue catalogue, List<Candidate> candidates, Set<Tag> here) {
+    Together(Catalogue catalogue, List<Candidate> candidates, Set<Tag> here) {
         this.here = here;
         this.catalogue = catalogue;
         this.candidates = candidates;
@@ -34,7 +34,7 @@ final class Company {
         boolean more = true;
         while (more) {
             more = false;
-            for (Need need : new Company(catalogue, left, here).needs(pinned)) {
+            for (Need need : new Together(catalogue, left, here).needs(pinned)) {
                 Candidate lonely = left.get(need.candidate());
                 if (lonely.most() > 0
                         && need.anyOf().stream().allMatch(i -> left.get(i).most() == 0)) {

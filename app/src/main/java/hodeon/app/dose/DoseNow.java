@@ -14,16 +14,16 @@ import java.time.ZoneId;
  *
  * @param fine whether it may be given now, with nothing to ask first
  */
-public record MayNow(boolean fine, String says) {
+public record DoseNow(boolean fine, String says) {
 
     /** @param zone whose clock times are said on */
-    public static MayNow of(DoseGate gate, Product product, Instant at, ZoneId zone) {
+    public static DoseNow of(DoseGate gate, Product product, Instant at, ZoneId zone) {
         return switch (gate.answer(product, at)) {
-            case DoseAnswer.Refused refused -> new MayNow(false, "Not said for them: " + refused.reason());
+            case DoseAnswer.Refused refused -> new DoseNow(false, "Not said for them: " + refused.reason());
             case DoseAnswer.Give give -> {
                 NextDose next = gate.next(product, at).orElseThrow();
                 boolean now = next.now().signum() > 0;
-                yield new MayNow(
+                yield new DoseNow(
                         now && !give.asks(),
                         clockSays(give, next, at, zone)
                                 + (give.asks()

@@ -12,9 +12,9 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /** Whom a supply is not for. */
-public final class Cautions {
+public final class Contraindications {
 
-    private Cautions() {}
+    private Contraindications() {}
 
     /** Whether a supply comes in this person's size. */
     public static boolean fits(Supply supply, Person person) {

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param over why it was given although something spoke against it; empty if nothing did
  * @param struck who struck it out because it was noted by mistake; empty if it counts
  */
-record Noted(
+record NotedDose(
         String product,
         String name,
         BigDecimal units,
@@ -31,7 +31,7 @@ record Noted(
         String over,
         String struck) {
 
-    Noted {
+    NotedDose {
         Stream.of(product, name, units, says, amounts, zone, by, over, struck).forEach(Objects::requireNonNull);
     }
 
@@ -39,7 +39,7 @@ record Noted(
     private static final char OLD_MARK_OF_THE_SPOT = ':';
 
     /** Stands for a dose of which nothing can be read. */
-    static final Noted UNREADABLE = new Noted(
+    static final NotedDose UNREADABLE = new NotedDose(
             "",
             "something that " + Seal.UNREADABLE,
             BigDecimal.ZERO,
@@ -55,12 +55,12 @@ record Noted(
         return product.isEmpty();
     }
 
-    Noted struckBy(String who) {
-        return new Noted(product, name, units, says, amounts, spot, zone, by, over, who);
+    NotedDose struckBy(String who) {
+        return new NotedDose(product, name, units, says, amounts, spot, zone, by, over, who);
     }
 
     boolean onTheSpot() {
-        return spot != null ? spot : amounts.keySet().stream().anyMatch(Noted::oldMark);
+        return spot != null ? spot : amounts.keySet().stream().anyMatch(NotedDose::oldMark);
     }
 
     static boolean oldMark(String counted) {
