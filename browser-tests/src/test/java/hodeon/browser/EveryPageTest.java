@@ -32,6 +32,7 @@ class EveryPageTest {
                                 "/trips/new",
                                 "/supplies",
                                 "/settings",
+                                "/assumptions",
                                 "/nowhere",
                                 past + "/kit",
                                 contents,

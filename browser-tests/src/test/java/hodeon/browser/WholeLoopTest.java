@@ -57,7 +57,7 @@ class WholeLoopTest {
             browser.open(trip + "/ready");
             browser.choose("#place", "Roll");
             browser.click("#say-lies");
-            browser.see("#wants", " of ");
+            browser.see("#obstacles", " of ");
             browser.see("tbody", "pair");
 
             browser.open(trip + "/kit");

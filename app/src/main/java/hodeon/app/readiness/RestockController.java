@@ -124,6 +124,9 @@ class RestockController {
     private static String headline(RestockService.Answer answer, int buys, double cost) {
         if (answer.all().until().isEmpty()) {
             return "Nothing to compare yet";
+        } else if (buys == 0 && !answer.restock().toPrescribe().isEmpty()) {
+            return "Nothing to buy, but "
+                    + Figures.counted(answer.restock().toPrescribe().size(), "kind") + " to be prescribed again";
         } else if (buys == 0) {
             return answer.restock().fills().isEmpty()
                     ? "Nothing is missing"

@@ -21,7 +21,7 @@ public enum PlanningAssumption {
             0.95,
             "of trips",
             "the same for what threatens life or limb",
-            "A lack costs more there; " + Why.CALIBRATED),
+            Why.CALIBRATED + "; a lack costs more there"),
     WHO_GO_FOR_HELP(
             Subject.ENOUGH,
             2,
@@ -42,7 +42,7 @@ public enum PlanningAssumption {
             0.1,
             "nuisances met",
             "what one kind more must earn: a nuisance met on one trip of ten",
-            "One more thing to find, to check and to replace; " + Why.CALIBRATED),
+            Why.CALIBRATED + "; one more thing to find, to check and to replace"),
     LEAST_USE_WORTH(
             Subject.ENOUGH,
             2e-4,
