@@ -8,11 +8,10 @@ import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,13 +38,10 @@ public class PackedTrips {
     public List<Packed> of(UUID household, Stock all) {
         Map<UUID, Kit> byTrip = new HashMap<>();
         kits.all(household).forEach(k -> k.tripId().ifPresent(t -> byTrip.put(t, k)));
-        LocalDate today = LocalDate.now(clock);
-        List<Packed> packed = new ArrayList<>();
-        byTrip.forEach((id, kit) -> trips.maybe(household, id)
-                .filter(trip -> !trip.trip().end().isBefore(today))
-                .ifPresent(trip -> all.placeOf(kit.id()).ifPresent(place -> packed.add(new Packed(trip, kit, place)))));
-        packed.sort(Comparator.comparing((Packed p) -> p.trip().trip().start())
-                .thenComparing(p -> p.trip().trip().name()));
-        return packed;
+        return trips.coming(household, LocalDate.now(clock), Integer.MAX_VALUE).stream()
+                .flatMap(trip -> Optional.ofNullable(byTrip.get(trip.id()))
+                        .flatMap(kit -> all.placeOf(kit.id()).map(place -> new Packed(trip, kit, place)))
+                        .stream())
+                .toList();
     }
 }
