@@ -48,6 +48,7 @@ document.addEventListener('alpine:init', () => {
 
     who(event) {
       this.note.who = event.currentTarget.dataset.who;
+      this.note.person = event.currentTarget.dataset.person ?? '';
       this.dose();
       this.press('[data-who]', event.currentTarget);
       this.aid()?.dispatchEvent(new CustomEvent('aid-for', { detail: event.currentTarget.dataset.casualty ?? 'ADULT' }));
@@ -93,6 +94,7 @@ document.addEventListener('alpine:init', () => {
         problem: this.note.problem,
         name: this.note.name,
         who: this.note.who,
+        person: this.note.person,
         used: this.note.used,
         place: value('place'),
         note: value('note'),

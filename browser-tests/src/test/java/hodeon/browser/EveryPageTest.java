@@ -86,7 +86,7 @@ class EveryPageTest {
                                         "/kit",
                                         "/log",
                                         "/medicines",
-                                        "/cards?card=person-1",
+                                        "/cards?card=person-" + person.replace("/people/", ""),
                                         "/cards?card=labels-small",
                                         "/cards?card=aid-choking",
                                         "/aid?problem=severe-limb-bleeding")

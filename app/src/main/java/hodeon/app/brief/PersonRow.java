@@ -16,6 +16,7 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -26,7 +27,7 @@ class PersonRow {
 
     private static final int MONTHS_A_YEAR = 12;
 
-    /** Somebody of the household, if they were known by this name when it was saved. */
+    /** Who it is; null in rows of older files, where only the name says it. */
     @Nullable
     UUID personId;
 
@@ -60,10 +61,9 @@ class PersonRow {
 
     protected PersonRow() {}
 
-    /** @param known id of the household's person of that name, if there is one */
-    PersonRow(People people, @Nullable UUID known) {
-        this.personId = known;
+    PersonRow(People people) {
         Person person = people.person();
+        this.personId = person.id();
         this.name = person.name();
         this.alike = people.alike();
         this.years = person.years();
@@ -79,6 +79,7 @@ class PersonRow {
     People people() {
         boolean unknown = Stream.of(name, allergies, conditions, rescue).anyMatch(Seal.UNREADABLE::equals);
         Person person = new Person(
+                id(),
                 unknown ? (name.equals(Seal.UNREADABLE) ? "Somebody" : name) + " (" + Seal.UNREADABLE + ")" : name,
                 Age.ofMonths(MONTHS_A_YEAR * years + months),
                 new Mass(bodyMassMilligrams),
@@ -90,9 +91,12 @@ class PersonRow {
         return new People(person, alike);
     }
 
-    /** Whether it is this person of the household: by id, or by the whole name where none was kept. */
-    boolean is(UUID person, String called) {
-        return personId == null ? name.equalsIgnoreCase(called) : personId.equals(person);
+    UUID id() {
+        return Objects.requireNonNullElseGet(personId, () -> Person.idOf(name));
+    }
+
+    boolean knownByNameOnly() {
+        return id().equals(Person.idOf(name));
     }
 
     PersonRow nameless(String standIn) {

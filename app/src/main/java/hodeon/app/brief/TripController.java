@@ -108,7 +108,7 @@ class TripController {
 
     private Stream<Person> known(Member member) {
         return people.all(member.householdId()).stream()
-                .flatMap(k -> k.profile().person(LocalDate.now(clock)).stream());
+                .flatMap(k -> k.profile().person(k.id(), LocalDate.now(clock)).stream());
     }
 
     /** Puts somebody the household has written down into the party; nobody twice. */
@@ -119,7 +119,8 @@ class TripController {
         known(member)
                 .filter(p -> p.name().equals(name)
                         && form.getPeople().stream()
-                                .noneMatch(row -> row.getName().equals(name)))
+                                .noneMatch(row -> row.getName().equals(name)
+                                        || row.getId().equals(p.id().toString())))
                 .forEach(p -> {
                     form.getPeople()
                             .removeIf(row ->

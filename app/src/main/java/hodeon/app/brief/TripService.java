@@ -5,7 +5,6 @@ import hodeon.app.brief.form.BriefConverter;
 import hodeon.app.brief.form.BriefForm;
 import hodeon.app.brief.form.People;
 import hodeon.app.brief.form.StoredTrip;
-import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Paged;
 import hodeon.core.brief.Adjustments;
@@ -24,10 +23,8 @@ import hodeon.core.units.Volume;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -36,7 +33,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -48,14 +44,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class TripService {
 
     private final TripRepository trips;
-    private final PeopleService people;
+    private final Goers goers;
     private final Clock clock;
     private final ApplicationEventPublisher events;
 
-    TripService(TripRepository trips, PeopleService people, Clock clock, ApplicationEventPublisher events) {
+    TripService(TripRepository trips, Goers goers, Clock clock, ApplicationEventPublisher events) {
         this.events = events;
         this.trips = trips;
-        this.people = people;
+        this.goers = goers;
         this.clock = clock;
     }
 
@@ -171,6 +167,8 @@ public class TripService {
     }
 
     private void write(TripRow row, Brief brief) {
+        // Asked first: a query with the row half written would save it twice.
+        List<People> going = goers.known(row.householdId, row.id, brief.people());
         Trip trip = brief.trip();
         row.name = trip.name();
         row.startDate = trip.start();
@@ -195,10 +193,7 @@ public class TripService {
         row.legs.clear();
         trip.legs().forEach(leg -> row.legs.add(new LegRow(leg)));
         row.people.clear();
-        Map<String, UUID> known = people.idsByName(row.householdId);
-        brief.people()
-                .forEach(p -> row.people.add(
-                        new PersonRow(p, known.get(p.person().name().toLowerCase(Locale.ROOT)))));
+        going.forEach(p -> row.people.add(new PersonRow(p)));
     }
 
     private static Limits limits(TripRow row) {
@@ -243,19 +238,5 @@ public class TripService {
                 adjustments(row),
                 means(row));
         return new StoredTrip(row.id, row.householdId, Objects.requireNonNullElse(row.version, 0L), trip, people);
-    }
-
-    /** Who was erased goes along in past, coming and binned trips without a name; age and mass stay, for the odds. */
-    @EventListener
-    void erased(PeopleService.Erased gone) {
-        List<TripRow> rows = new ArrayList<>(trips.findByHouseholdIdOrderByStartDateAscNameAsc(gone.householdId()));
-        rows.addAll(trips.binned(gone.householdId()));
-        for (TripRow row : rows) {
-            for (int i = 0; i < row.people.size(); i++) {
-                if (row.people.get(i).is(gone.personId(), gone.name())) {
-                    row.people.set(i, row.people.get(i).nameless("Somebody " + (i + 1)));
-                }
-            }
-        }
     }
 }

@@ -38,11 +38,20 @@ public class LoggedDoses {
     /**
      * A note in the log.
      *
+     * @param who as the note calls them
+     * @param person who it is; empty for somebody who is not of the party
      * @param used pieces by supply id
      * @param at when, on the clock on the wall there
      * @param over why it was given although something speaks against it; empty if nobody said so
      */
-    public record Note(UUID id, String who, Map<String, Integer> used, ZonedDateTime at, String by, String over) {}
+    public record Note(
+            UUID id,
+            String who,
+            Optional<UUID> person,
+            Map<String, Integer> used,
+            ZonedDateTime at,
+            String by,
+            String over) {}
 
     /**
      * What came of it.
@@ -61,7 +70,7 @@ public class LoggedDoses {
     public Outcome take(UUID household, Note note) {
         List<String> counted = new ArrayList<>();
         List<String> against = new ArrayList<>();
-        Optional<PeopleService.Known> person = people.named(household, note.who());
+        Optional<PeopleService.Known> person = note.person().flatMap(id -> people.maybe(household, id));
         Formulary formulary = medicines.of(household);
         Catalogue catalogue = knowledge.of(household).catalogue();
         note.used().forEach((supply, pieces) -> formulary

@@ -46,7 +46,7 @@ class LogEntry {
     /** Where that clock stood; empty for what was noted before it was kept. */
     String zone = "";
 
-    /** Who of the household it was, if they were known by that name when it was noted. */
+    /** Who of the party it was; null for a stranger, and in rows of older files, where only the name says it. */
     @Nullable
     UUID personId;
 
@@ -88,6 +88,7 @@ class LogEntry {
         this.happenedAt = detail.at().orElse(null);
         this.zone = detail.zone();
         this.who = detail.who();
+        this.personId = detail.person().orElse(null);
         this.atPlace = detail.place();
         this.tourniquetAt = detail.tourniquetAt().orElse(null);
         this.bodyPlace = detail.bodyPlace();
@@ -104,6 +105,7 @@ class LogEntry {
                 Optional.ofNullable(happenedAt),
                 zone,
                 who,
+                Optional.ofNullable(personId),
                 atPlace,
                 Map.copyOf(used),
                 Optional.ofNullable(tourniquetAt),
@@ -113,6 +115,11 @@ class LogEntry {
                 moments.equals(Seal.UNREADABLE)
                         ? List.of()
                         : moments.lines().map(LogEntry::moment).toList());
+    }
+
+    /** By id, or by the whole name in rows of older files. */
+    boolean isAbout(UUID person, String called) {
+        return personId == null ? who.equalsIgnoreCase(called) : personId.equals(person);
     }
 
     private static UseLog.Moment moment(String line) {

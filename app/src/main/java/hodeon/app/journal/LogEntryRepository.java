@@ -10,5 +10,7 @@ interface LogEntryRepository extends JpaRepository<LogEntry, UUID> {
 
     List<LogEntry> findByHouseholdIdOrderById(UUID householdId);
 
+    List<LogEntry> findByHouseholdIdAndPersonId(UUID householdId, UUID personId);
+
     long deleteByIdAndHouseholdId(UUID id, UUID householdId);
 }

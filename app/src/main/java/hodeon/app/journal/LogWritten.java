@@ -27,9 +27,7 @@ class LogWritten implements AlsoWritten {
     @Override
     public List<Line> about(UUID household, PeopleService.Known person) {
         return entries.findByHouseholdIdOrderById(household).stream()
-                .filter(e -> e.personId == null
-                        ? e.who.equalsIgnoreCase(person.profile().name())
-                        : e.personId.equals(person.id()))
+                .filter(e -> e.isAbout(person.id(), person.profile().name()))
                 .map(e -> new Line(e.happenedOn, e.problemId, e.times, e.note))
                 .toList();
     }

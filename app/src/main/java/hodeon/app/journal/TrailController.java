@@ -102,11 +102,12 @@ class TrailController {
     }
 
     /** Somebody of the party. @param casualty whom what to do is told for, as a constant */
-    record Somebody(String name, String casualty) {
+    record Somebody(UUID id, String name, String casualty) {
 
         private static Somebody of(Person person) {
             Set<Condition> conditions = Condition.toHeed(person.conditions());
             return new Somebody(
+                    person.id(),
                     person.name(),
                     Casualty.of(
                                     person.age().months(),
@@ -149,7 +150,7 @@ class TrailController {
                 "uses", now.stream().flatMap(d -> d.howTo().stream()).distinct().toList());
         model.addAttribute(
                 "people",
-                trip.people().stream().map(p -> Somebody.of(p.person())).toList());
+                trip.trip().party().people().stream().map(Somebody::of).toList());
         Map<String, Map<String, Integer>> perDose = suitability
                 .of(trip, knowledge.of(member.householdId()).catalogue())
                 .piecesPerDose();

@@ -3,6 +3,8 @@ package hodeon.app.journal;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.notice.Faults;
+import hodeon.core.party.Party;
+import hodeon.core.party.Person;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -23,6 +25,7 @@ record TrailEntry(
         @Nullable String at,
         @Nullable String problem,
         @Nullable String who,
+        @Nullable String person,
         @Nullable String place,
         @Nullable String note,
         @Nullable Map<String, Integer> used,
@@ -76,6 +79,7 @@ record TrailEntry(
                 Optional.of(when),
                 zoneOr(ZoneId.systemDefault()).getId(),
                 oneLine("who", text(who), 80, faults),
+                of(trip.party()),
                 oneLine("place", text(place), 120, faults),
                 pieces,
                 text(tourniquetAt).isEmpty() ? Optional.empty() : time("tourniquet time", text(tourniquetAt), faults),
@@ -92,6 +96,15 @@ record TrailEntry(
     /** A device that names no zone we know stood where the server stands, as far as anybody can tell. */
     private ZoneId zoneOr(ZoneId usual) {
         return ZoneId.getAvailableZoneIds().contains(text(zone)) ? ZoneId.of(text(zone)) : usual;
+    }
+
+    /** By id; a device that kept its page for long sends the name alone. */
+    private Optional<UUID> of(Party party) {
+        return party.people().stream()
+                .filter(p -> p.id().toString().equals(text(person))
+                        || text(person).isEmpty() && p.name().equals(text(who)))
+                .map(Person::id)
+                .findFirst();
     }
 
     private static String text(@Nullable String given) {

@@ -1,6 +1,7 @@
 package hodeon.app.journal;
 
 import hodeon.app.dose.LoggedDoses;
+import hodeon.app.people.PeopleService;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.context.event.EventListener;
@@ -14,8 +15,10 @@ class TrailNotes {
 
     private final UseLog log;
     private final LoggedDoses doses;
+    private final PeopleService people;
 
-    TrailNotes(UseLog log, LoggedDoses doses) {
+    TrailNotes(UseLog log, LoggedDoses doses, PeopleService people) {
+        this.people = people;
         this.log = log;
         this.doses = doses;
     }
@@ -51,8 +54,14 @@ class TrailNotes {
         return log.of(household, trip).stream().anyMatch(k -> k.id().equals(id));
     }
 
+    /** A dog, or somebody who joined on the way, is known by the name they are written down under. */
     Kept keep(UUID household, UUID trip, TrailEntry.Checked note, String by) {
-        UseLog.Taken taken = log.keep(household, trip, note.id(), note.line(), note.detail());
+        UseLog.Detail detail = note.detail().person().isPresent()
+                ? note.detail()
+                : people.named(household, note.detail().who())
+                        .map(known -> note.detail().about(known.id()))
+                        .orElse(note.detail());
+        UseLog.Taken taken = log.keep(household, trip, note.id(), note.line(), detail);
         if (taken != UseLog.Taken.KEPT) {
             return new Kept(taken, List.of());
         }
@@ -60,8 +69,9 @@ class TrailNotes {
                 household,
                 new LoggedDoses.Note(
                         note.id(),
-                        note.detail().who(),
-                        note.detail().used(),
+                        detail.who(),
+                        detail.person(),
+                        detail.used(),
                         note.moment(),
                         by + ", on the trail",
                         note.over()));

@@ -32,7 +32,6 @@ public class UseLog implements ExperienceLog {
     private final LogEntryRepository entries;
     private final LoggedTripRepository logged;
     private final TripService trips;
-    private final PeopleService people;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -40,13 +39,11 @@ public class UseLog implements ExperienceLog {
             LogEntryRepository entries,
             LoggedTripRepository logged,
             TripService trips,
-            PeopleService people,
             ApplicationEventPublisher events,
             Clock clock) {
         this.entries = entries;
         this.logged = logged;
         this.trips = trips;
-        this.people = people;
         this.events = events;
         this.clock = clock;
     }
@@ -65,6 +62,7 @@ public class UseLog implements ExperienceLog {
      * @param at on the clock on the wall
      * @param zone where that clock was; empty where it is not known
      * @param who a name of the party, “a stranger”, or empty
+     * @param person who of the party it was; empty for a stranger, or where nobody said
      * @param used pieces by supply id
      * @param bodyPlace where on the body, of a tick or a burn
      * @param specimen whether the tick was kept
@@ -75,13 +73,30 @@ public class UseLog implements ExperienceLog {
             Optional<LocalDateTime> at,
             String zone,
             String who,
+            Optional<UUID> person,
             String place,
             Map<String, Integer> used,
             Optional<LocalDateTime> tourniquetAt,
             String bodyPlace,
             boolean specimen,
             OptionalInt burnPercent,
-            List<Moment> moments) {}
+            List<Moment> moments) {
+
+        Detail about(UUID somebody) {
+            return new Detail(
+                    at,
+                    zone,
+                    who,
+                    Optional.of(somebody),
+                    place,
+                    used,
+                    tourniquetAt,
+                    bodyPlace,
+                    specimen,
+                    burnPercent,
+                    moments);
+        }
+    }
 
     /** Something that was pressed while somebody was helped. @param at on the clock on the wall, to the second */
     public record Moment(LocalDateTime at, String what) {}
@@ -111,11 +126,7 @@ public class UseLog implements ExperienceLog {
                     ? Taken.ALREADY_THERE
                     : Taken.ID_ELSEWHERE;
         }
-        LogEntry entry = new LogEntry(householdId, tripId, line, id, detail);
-        entry.personId = people.named(householdId, detail.who())
-                .map(PeopleService.Known::id)
-                .orElse(null);
-        entries.saveAndFlush(entry);
+        entries.saveAndFlush(new LogEntry(householdId, tripId, line, id, detail));
         return Taken.KEPT;
     }
 
@@ -187,14 +198,18 @@ public class UseLog implements ExperienceLog {
         return new Experience(found, signature.toString());
     }
 
+    /** Who is called otherwise now is so in every log. */
+    @EventListener
+    void named(PeopleService.Named now) {
+        entries.findByHouseholdIdAndPersonId(now.householdId(), now.personId()).forEach(e -> e.who = now.name());
+    }
+
     /** Who was erased is no longer named in any log. */
     @EventListener
     void erased(PeopleService.Erased gone) {
         Pattern name = WholeWords.of(gone.name());
         for (LogEntry entry : entries.findByHouseholdIdOrderById(gone.householdId())) {
-            if (entry.personId == null
-                    ? entry.who.equalsIgnoreCase(gone.name())
-                    : entry.personId.equals(gone.personId())) {
+            if (entry.isAbout(gone.personId(), gone.name())) {
                 entry.who = "";
                 entry.personId = null;
             }

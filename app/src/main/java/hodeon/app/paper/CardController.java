@@ -7,6 +7,7 @@ import hodeon.app.household.Member;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
+import hodeon.core.party.Person;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -96,10 +97,9 @@ class CardController {
                 new Choice("labels-large", "Labels, large"),
                 new Choice("labels-medium", "Labels, medium"),
                 new Choice("labels-small", "Labels, small")));
-        for (int i = 0; i < trip.trip().party().people().size(); i++) {
-            String name = trip.trip().party().people().get(i).name();
-            choices.add(new Choice("person-" + i, name));
-            choices.add(new Choice("doses-" + i, "Doses: " + name));
+        for (Person person : trip.trip().party().people()) {
+            choices.add(new Choice("person-" + person.id(), person.name()));
+            choices.add(new Choice("doses-" + person.id(), "Doses: " + person.name()));
         }
         return choices;
     }
@@ -143,15 +143,16 @@ class CardController {
     }
 
     private Going going(UUID household, StoredTrip trip, String key) {
-        String number = key.substring(key.indexOf('-') + 1);
-        List<Going> party = papers.party(household, trip);
-        if (!number.matches("\\d{1,3}") || Integer.parseInt(number) >= party.size()) {
-            throw new NotHere("card " + key);
-        }
-        return party.get(Integer.parseInt(number));
+        String id = key.substring(key.indexOf('-') + 1);
+        return papers.party(household, trip).stream()
+                .filter(g -> g.id().toString().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotHere("card " + key));
     }
 
     private void seen(Member member, Going going, String what) {
-        going.id().ifPresent(id -> people.seen(member.householdId(), id, member.getUsername(), what));
+        if (going.profile().isPresent()) {
+            people.seen(member.householdId(), going.id(), member.getUsername(), what);
+        }
     }
 }

@@ -4,6 +4,7 @@ import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService.ChangedMeanwhile;
 import hodeon.app.people.PeopleService.Known;
+import hodeon.app.shell.NotHere;
 import hodeon.app.storage.Seal;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.MedicineForm;
@@ -46,11 +47,19 @@ class PeopleController {
 
     private final PeopleService people;
     private final MedicineShelf medicines;
+    private final OnTripsOnly onTrips;
     private final List<AlsoWritten> written;
     private final Seal seal;
     private final Clock clock;
 
-    PeopleController(PeopleService people, MedicineShelf medicines, List<AlsoWritten> written, Seal seal, Clock clock) {
+    PeopleController(
+            PeopleService people,
+            MedicineShelf medicines,
+            OnTripsOnly onTrips,
+            List<AlsoWritten> written,
+            Seal seal,
+            Clock clock) {
+        this.onTrips = onTrips;
         this.seal = seal;
         this.written = written;
         this.people = people;
@@ -68,6 +77,7 @@ class PeopleController {
         people.seen(member.householdId(), all, member.getUsername(), "list of people");
         model.addAttribute(
                 "people", all.stream().map(k -> view(k, formulary, today)).toList());
+        model.addAttribute("onTrips", onTrips.of(member.householdId()));
         model.addAttribute("unreadable", people.unreadable(member.householdId()));
         return "people/people";
     }
@@ -114,8 +124,10 @@ class PeopleController {
     }
 
     @GetMapping("/people/new")
-    String blank(@AuthenticationPrincipal Member member, Model model) {
-        return page(member, null, Typed.nothing(), List.of(), model);
+    String blank(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "") String name, Model model) {
+        Typed typed = Typed.nothing();
+        typed.put("name", name);
+        return page(member, null, typed, List.of(), model);
     }
 
     @PostMapping("/people/new")
@@ -141,8 +153,17 @@ class PeopleController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(member, null, typed, faults, model);
         }
-        UUID id = people.add(member.householdId(), profile.get());
-        next.addFlashAttribute("said", profile.get().name() + " is written down.");
+        Optional<OnTripsOnly.Somebody> goes = onTrips.of(member.householdId()).stream()
+                .filter(s -> s.name().equalsIgnoreCase(profile.get().name()))
+                .findFirst();
+        UUID id = people.add(
+                member.householdId(), goes.map(OnTripsOnly.Somebody::id).orElseGet(UUID::randomUUID), profile.get());
+        next.addFlashAttribute(
+                "said",
+                profile.get().name() + " is written down"
+                        + goes.map(g -> ", and is the one of " + String.join(", ", g.trips()))
+                                .orElse("")
+                        + ".");
         return "redirect:/people/" + id;
     }
 
@@ -221,6 +242,19 @@ class PeopleController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"person.json\"")
                 .body(file);
+    }
+
+    /** Lets go of somebody who was only typed on trips: trips and logs name them no more. */
+    @PostMapping("/people/{id}/erase-from-trips")
+    String eraseFromTrips(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
+        OnTripsOnly.Somebody gone = onTrips.of(member.householdId()).stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotHere("somebody of a trip " + id));
+        people.erase(member.householdId(), id, gone.name());
+        next.addFlashAttribute(
+                "said", gone.name() + " is erased from trips and logs. Backups you made before still hold them.");
+        return "redirect:/people";
     }
 
     @PostMapping("/people/{id}/erase")

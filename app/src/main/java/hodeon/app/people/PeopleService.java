@@ -9,12 +9,9 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -51,6 +48,9 @@ public class PeopleService implements RestoredRoom {
     /** Who looked at what of somebody, and when. */
     public record Seen(String by, String what, LocalDateTime at) {}
 
+    /** Told when somebody is called otherwise than before. */
+    public record Named(UUID householdId, UUID personId, String name) {}
+
     /** Told before somebody's data go, so that other rooms let theirs go too. */
     public record Erased(UUID householdId, UUID personId, String name) {}
 
@@ -75,7 +75,12 @@ public class PeopleService implements RestoredRoom {
         return known(row(household, id));
     }
 
-    /** Somebody of a trip is somebody of the household if they go by the same name. */
+    /** Empty for somebody who is not written down. */
+    @Transactional(readOnly = true)
+    public Optional<Known> maybe(UUID household, UUID id) {
+        return people.findByIdAndHouseholdId(id, household).flatMap(this::readable);
+    }
+
     @Transactional(readOnly = true)
     public Optional<Known> named(UUID household, String name) {
         return all(household).stream()
@@ -83,15 +88,14 @@ public class PeopleService implements RestoredRoom {
                 .findFirst();
     }
 
-    /** Ids by name in lower case. */
-    @Transactional(readOnly = true)
-    public Map<String, UUID> idsByName(UUID household) {
-        return all(household).stream()
-                .collect(Collectors.toMap(k -> k.profile().name().toLowerCase(Locale.ROOT), Known::id, (a, b) -> a));
+    public UUID add(UUID household, Profile profile) {
+        return add(household, UUID.randomUUID(), profile);
     }
 
-    public UUID add(UUID household, Profile profile) {
+    /** @param id by which trips and logs know them already */
+    public UUID add(UUID household, UUID id, Profile profile) {
         PersonProfileRow row = new PersonProfileRow();
+        row.id = id;
         row.householdId = household;
         row.profile = json.writeValueAsString(profile);
         return people.save(row).id;
@@ -105,13 +109,19 @@ public class PeopleService implements RestoredRoom {
         }
         row.profile = json.writeValueAsString(profile);
         people.saveAndFlush(row);
+        events.publishEvent(new Named(household, id, profile.name()));
     }
 
     /** Everything written about somebody goes, here and in the rooms that listen. */
     public void erase(UUID household, UUID id) {
         Known gone = find(household, id);
-        events.publishEvent(new Erased(household, id, gone.profile().name()));
+        erase(household, id, gone.profile().name());
         people.deleteById(id);
+    }
+
+    /** The same of somebody who is not written down here. */
+    public void erase(UUID household, UUID id, String name) {
+        events.publishEvent(new Erased(household, id, name));
     }
 
     /** Notes that somebody looked at a person's data. */
@@ -193,7 +203,7 @@ public class PeopleService implements RestoredRoom {
         // As the page shows them: an age or a mass out of its range would stop it.
         LocalDate today = LocalDate.now(clock);
         all(household).forEach(k -> {
-            k.profile().person(today);
+            k.profile().person(k.id(), today);
             k.profile().patient(today, FormularyReader.shipped());
         });
     }

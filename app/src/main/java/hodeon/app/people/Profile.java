@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -168,10 +169,11 @@ public record Profile(
     }
 
     /** As somebody of a trip's party; empty for a dog, and while the mass is not known. */
-    public Optional<Person> person(LocalDate today) {
+    public Optional<Person> person(UUID id, LocalDate today) {
         return dog || kilograms == null || kilograms.compareTo(BigDecimal.ONE) < 0
                 ? Optional.empty()
                 : Optional.of(new Person(
+                        id,
                         name,
                         age(today),
                         Mass.ofGrams(kilograms.movePointRight(3)),

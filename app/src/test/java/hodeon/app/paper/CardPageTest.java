@@ -9,8 +9,10 @@ import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import hodeon.app.WebTest;
+import hodeon.app.brief.TripService;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
+import hodeon.core.party.Person;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.time.LocalDate;
@@ -18,6 +20,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
@@ -73,12 +76,29 @@ class CardPageTest extends WebTest {
                 .replace("/odds", "");
     }
 
+    @Autowired
+    TripService trips;
+
     private PDDocument pdf(Member member, String trip, String card, String size) throws Exception {
-        return Loader.loadPDF(open(member, trip + "/cards.pdf?card=" + card + "&size=" + size)
+        return Loader.loadPDF(open(member, trip + "/cards.pdf?card=" + key(trip, card) + "&size=" + size)
                 .andExpect(status().isOk())
                 .andReturn()
                 .getResponse()
                 .getContentAsByteArray());
+    }
+
+    /** “person-1” is the second of the party, by their id. */
+    private String key(String trip, String card) {
+        if (!card.matches("(person|doses)-\\d")) {
+            return card;
+        }
+        int dash = card.indexOf('-');
+        Person person = trips.find(mine.householdId(), UUID.fromString(trip.replace("/trips/", "")))
+                .trip()
+                .party()
+                .people()
+                .get(Integer.parseInt(card.substring(dash + 1)));
+        return card.substring(0, dash + 1) + person.id();
     }
 
     private static String text(PDDocument pdf) throws Exception {
@@ -340,7 +360,7 @@ class CardPageTest extends WebTest {
     @Test
     void anotherPhoneReadsThePersonCardFromItsPicture() throws Exception {
         String trip = trip();
-        String page = open(mine, trip + "/cards?card=person-1")
+        String page = open(mine, trip + "/cards?card=" + key(trip, "person-1"))
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
@@ -364,8 +384,8 @@ class CardPageTest extends WebTest {
     void cardsAreTheHouseholdsAloneAndWhoPrintedThemIsNoted() throws Exception {
         String trip = trip();
         open(others, trip + "/cards").andExpect(status().isNotFound());
-        open(others, trip + "/cards.pdf?card=person-1").andExpect(status().isNotFound());
-        open(mine, trip + "/cards.pdf?card=person-7").andExpect(status().isNotFound());
+        open(others, trip + "/cards.pdf?card=" + key(trip, "person-1")).andExpect(status().isNotFound());
+        open(mine, trip + "/cards.pdf?card=person-1").andExpect(status().isNotFound());
         open(mine, trip + "/cards?card=moon").andExpect(status().isNotFound());
         open(mine, trip + "/cards").andExpect(says("First minutes", "Print everything"));
         pdf(mine, trip, "person-1", "pouch").close();

@@ -1,5 +1,6 @@
 package hodeon.app.people;
 
+import static hodeon.app.PageText.doesNotSay;
 import static hodeon.app.PageText.field;
 import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -15,6 +16,7 @@ import hodeon.app.WebTest;
 import hodeon.app.brief.TripService;
 import hodeon.app.journal.UseLog;
 import hodeon.core.party.Person;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -74,6 +76,9 @@ class PeoplePageTest extends WebTest {
         "notes",
         "Afraid of Thunderspoons."
     };
+
+    @Autowired
+    PartyPatients patients;
 
     @Autowired
     PeopleService people;
@@ -224,6 +229,125 @@ class PeoplePageTest extends WebTest {
     }
 
     @Test
+    void whoWasOnlyTypedOnATripIsOnePersonThereInItsLogAndInThePeopleOnceWrittenDown() throws Exception {
+        String[] brief = with(
+                with(with(brief("Marrowfjord"), "people[1].name", "Nika Aal"), "people[1].years", "40"),
+                "people[1].kilograms",
+                "70");
+        UUID trip = trip(brief);
+        UUID nika = nika(trip);
+        String[] renamed = with(with(brief, "people[1].name", "Nika A."), "people[1].id", nika.toString());
+        send(mine, "/trips/" + trip + "/brief", with(renamed, "version", "0")).andExpect(status().is3xxRedirection());
+        assertThat(nika(trip))
+                .as("on one trip another name in the row is a correction")
+                .isEqualTo(nika);
+        UUID again = trip(with(renamed, "name", "Skerry again"));
+        assertThat(nika(again)).as("the same name of the same household").isEqualTo(nika);
+        UUID copied = trip(with(with(renamed, "people[1].name", "Olaf"), "name", "A copy"));
+        assertThat(nika(copied)).as("another name over somebody of other trips").isNotEqualTo(nika);
+        open(mine, "/people").andExpect(says("Nika A.", "Marrowfjord, Skerry again", "Olaf"));
+        send(mine, "/people/new", "name", "Nika A.", "years", "40", "kilograms", "70")
+                .andExpect(redirectedUrl("/people/" + nika));
+        open(mine, "/people").andExpect(says("Olaf · A copy")).andExpect(doesNotSay("Nika A. · "));
+        send(mine, "/people/" + nika, "version", "0", "name", "Nika Aalen", "years", "40", "kilograms", "70");
+        assertThat(trips.find(mine.householdId(), again)
+                        .trip()
+                        .party()
+                        .people()
+                        .get(1)
+                        .name())
+                .isEqualTo("Nika Aalen");
+        UUID beck = beck();
+        send(mine, "/trips/" + trip + "/brief", with(with(renamed, "people[1].name", NAME), "version", version(trip)))
+                .andExpect(status().is3xxRedirection());
+        assertThat(nika(trip))
+                .as("nobody is dosed by the mass of whoever stood there before")
+                .isEqualTo(beck);
+    }
+
+    @Test
+    void whoWasOnlyTypedIsErasedFromTripsAndLogs() throws Exception {
+        UUID trip = trip(with(
+                with(with(brief("Marrowfjord"), "people[1].name", "Nika Aal"), "people[1].years", "40"),
+                "people[1].kilograms",
+                "70"));
+        UUID nika = nika(trip);
+        log.keep(
+                mine.householdId(),
+                trip,
+                UUID.randomUUID(),
+                new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, "Nika Aal's heel"),
+                new UseLog.Detail(
+                        Optional.empty(),
+                        "",
+                        "Nika Aal",
+                        Optional.of(nika),
+                        "",
+                        Map.of(),
+                        Optional.empty(),
+                        "",
+                        false,
+                        OptionalInt.empty(),
+                        List.of()));
+        send(mine, "/people/" + nika + "/erase-from-trips").andExpect(redirectedUrl("/people"));
+        assertThat(trips.find(mine.householdId(), trip)
+                        .trip()
+                        .party()
+                        .people()
+                        .get(1)
+                        .name())
+                .isEqualTo("Somebody 2");
+        assertThat(log.of(mine.householdId(), trip)).allSatisfy(k -> {
+            assertThat(k.detail().who()).isEmpty();
+            assertThat(k.line().note()).isEqualTo("somebody's heel");
+        });
+        send(mine, "/people/" + nika + "/erase-from-trips").andExpect(status().isNotFound());
+    }
+
+    @Test
+    void ofTwoMassesTheOneTakenLaterCounts() throws Exception {
+        send(mine, "/people/new", "name", NAME, "years", "9", "kilograms", "29", "weighedOn", "2026-01-10");
+        String[] brief = with(
+                with(with(brief("Marrowfjord"), "people[1].name", NAME), "people[1].years", "9"),
+                "people[1].kilograms",
+                "33");
+        assertThat(mass(trip(with(brief, "people[1].weighedOn", "2026-03-01")))).isEqualByComparingTo("33");
+        assertThat(mass(trip(with(brief, "people[1].weighedOn", "2025-12-01")))).isEqualByComparingTo("29");
+    }
+
+    private BigDecimal mass(UUID trip) {
+        return patients.of(
+                        mine.householdId(),
+                        trips.find(mine.householdId(), trip).trip().party().people())
+                .get(1)
+                .patient()
+                .weighed()
+                .orElseThrow()
+                .kilograms();
+    }
+
+    private String version(UUID trip) {
+        return Long.toString(trips.find(mine.householdId(), trip).version());
+    }
+
+    private UUID nika(UUID trip) {
+        return trips.find(mine.householdId(), trip)
+                .trip()
+                .party()
+                .people()
+                .get(1)
+                .id();
+    }
+
+    private UUID trip(String[] brief) throws Exception {
+        return UUID.fromString(String.valueOf(send(mine, "/trips/new", brief)
+                        .andReturn()
+                        .getResponse()
+                        .getRedirectedUrl())
+                .replaceAll("/trips/|/odds", ""));
+    }
+
+    @Test
     void whoIsErasedIsGoneFromTripsLogsAndDrafts() throws Exception {
         UUID id = beck();
         String[] brief = with(
@@ -248,6 +372,7 @@ class PeoplePageTest extends WebTest {
                         Optional.empty(),
                         "",
                         NAME,
+                        Optional.of(id),
                         "",
                         Map.of(),
                         Optional.empty(),
@@ -309,6 +434,7 @@ class PeoplePageTest extends WebTest {
                         Optional.empty(),
                         "",
                         "An",
+                        Optional.of(an),
                         "",
                         Map.of(),
                         Optional.empty(),

@@ -12,6 +12,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -69,8 +70,12 @@ class ProfileTest {
     @Test
     void aPersonOfATripAndADaysMedicineFollow() {
         Profile beck = born(LocalDate.of(2018, 6, 1), 0, null);
-        assertThat(beck.person(TODAY).orElseThrow().bodyMass().grams()).isEqualTo(29_500);
-        assertThat(beck.person(TODAY).orElseThrow().years()).isEqualTo(9);
+        assertThat(beck.person(UUID.randomUUID(), TODAY)
+                        .orElseThrow()
+                        .bodyMass()
+                        .grams())
+                .isEqualTo(29_500);
+        assertThat(beck.person(UUID.randomUUID(), TODAY).orElseThrow().years()).isEqualTo(9);
         assertThat(beck.regular().getFirst().unitsADay()).isEqualByComparingTo("5");
         Patient patient = beck.patient(TODAY, FormularyReader.shipped());
         assertThat(patient.takes()).containsExactly("cetirizine");

@@ -53,6 +53,7 @@ class SealedAtRestTest extends WebTest {
                         Optional.empty(),
                         "",
                         PeoplePageTest.NAME,
+                        Optional.empty(),
                         "",
                         Map.of(),
                         Optional.empty(),

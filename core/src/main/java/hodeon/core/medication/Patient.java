@@ -64,6 +64,11 @@ public record Patient(
             }
         }
 
+        /** Whether it is known to have been taken after another one. */
+        public boolean laterThan(Weighed other) {
+            return on.isPresent() && other.on.map(on.get()::isAfter).orElse(true);
+        }
+
         /** “29 kg on 2026-05-01”, “29 kg, day not written down”. */
         public String said() {
             return kilograms.stripTrailingZeros().toPlainString() + " kg"

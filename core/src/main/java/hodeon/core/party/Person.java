@@ -2,13 +2,17 @@ package hodeon.core.party;
 
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.units.Mass;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 
 /**
  * Somebody who comes along.
  *
+ * @param id the same in every trip, log, dose and paper, whatever they are called there
  * @param name as the party calls them, not blank
  * @param age completed months of age
  * @param bodyMass 1 to 300 kg
@@ -19,6 +23,7 @@ import java.util.Set;
  * @param rescue rescue medicine prescribed to them
  */
 public record Person(
+        UUID id,
         String name,
         Age age,
         Mass bodyMass,
@@ -46,7 +51,7 @@ public record Person(
         }
     }
 
-    /** Somebody of whom nobody says when they were weighed. */
+    /** Somebody known by a name only, of whom nobody says when they were weighed. */
     public static Person of(
             String name,
             Age age,
@@ -55,17 +60,31 @@ public record Person(
             Set<Allergy> allergies,
             Set<Condition> conditions,
             Set<RescueMedicine> rescue) {
-        return new Person(name, age, bodyMass, Optional.empty(), training, allergies, conditions, rescue);
+        return new Person(idOf(name), name, age, bodyMass, Optional.empty(), training, allergies, conditions, rescue);
+    }
+
+    /** Stands for somebody known by a name only; capitals do not matter. */
+    public static UUID idOf(String name) {
+        return UUID.nameUUIDFromBytes(name.strip().toLowerCase(Locale.ROOT).getBytes(StandardCharsets.UTF_8));
+    }
+
+    public boolean knownByNameOnly() {
+        return id.equals(idOf(name));
+    }
+
+    /** The same person, told apart by an id. */
+    public Person as(UUID known) {
+        return new Person(known, name, age, bodyMass, weighedOn, training, allergies, conditions, rescue);
     }
 
     /** The same person by another name. */
     public Person named(String other) {
-        return new Person(other, age, bodyMass, weighedOn, training, allergies, conditions, rescue);
+        return new Person(id, other, age, bodyMass, weighedOn, training, allergies, conditions, rescue);
     }
 
     /** The same person, whose mass was taken on a day. */
     public Person weighed(LocalDate on) {
-        return new Person(name, age, bodyMass, Optional.of(on), training, allergies, conditions, rescue);
+        return new Person(id, name, age, bodyMass, Optional.of(on), training, allergies, conditions, rescue);
     }
 
     /** Completed years. */

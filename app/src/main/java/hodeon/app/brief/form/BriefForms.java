@@ -73,6 +73,7 @@ public final class BriefForms {
     public static PersonForm of(People people) {
         Person person = people.person();
         PersonForm row = new PersonForm();
+        row.setId(person.id().toString());
         row.setName(person.name());
         row.setAlike(Integer.toString(people.alike()));
         row.setYears(person.age().typed());

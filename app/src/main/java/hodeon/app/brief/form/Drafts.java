@@ -68,7 +68,8 @@ public class Drafts {
     @EventListener
     void erased(PeopleService.Erased gone) {
         drafts.findByHouseholdId(gone.householdId()).stream()
-                .filter(d -> WholeWords.of(gone.name()).matcher(d.form).find())
+                .filter(d -> d.form.contains(gone.personId().toString())
+                        || WholeWords.of(gone.name()).matcher(d.form).find())
                 .forEach(drafts::delete);
     }
 }

@@ -17,6 +17,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 
 /**
  * Reads the party of a brief, a row at a time.
@@ -70,7 +71,8 @@ record PartyReader(LocalDate today, Faults faults, FieldReader read) {
             if (faults.all().size() == before) {
                 Mass mass = Mass.ofGrams(kilograms.movePointRight(3));
                 people.add(new People(
-                        new Person(name, age, mass, weighedOn, training, allergies, conditions, rescue), alike));
+                        new Person(id(row, name), name, age, mass, weighedOn, training, allergies, conditions, rescue),
+                        alike));
             }
         }
         if (sum > Party.MOST_PEOPLE) {
@@ -81,6 +83,15 @@ record PartyReader(LocalDate today, Faults faults, FieldReader read) {
                     "Split the party into several trips");
         }
         return people;
+    }
+
+    /** What is no id says nothing: the name does. Whose id it may be, the household's service says. */
+    private static UUID id(PersonForm row, String name) {
+        try {
+            return UUID.fromString(row.getId().strip());
+        } catch (IllegalArgumentException none) {
+            return Person.idOf(name);
+        }
     }
 
     /** Below two years months matter, so they can be said; a bare number is years. */

@@ -2,6 +2,7 @@ package hodeon.app.brief.form;
 
 import hodeon.core.party.Person;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -17,7 +18,13 @@ public record People(Person person, int alike) {
         if (alike == 1) {
             return Stream.of(person);
         }
-        return IntStream.rangeClosed(1, alike).mapToObj(n -> person.named(person.name() + " " + n));
+        return IntStream.rangeClosed(1, alike)
+                .mapToObj(n -> person.as(numbered(n)).named(person.name() + " " + n));
+    }
+
+    /** The first keeps the row's id; the others' follow from it. */
+    private UUID numbered(int n) {
+        return n == 1 ? person.id() : Person.idOf(person.id() + " " + n);
     }
 
     public static List<Person> everybody(List<People> rows) {

@@ -5,6 +5,7 @@ import java.util.TreeSet;
 
 /** One row of the party as typed. */
 public class PersonForm {
+    private String id = "";
     private String name = "";
     private String alike = "1";
     private String years = "";
@@ -14,6 +15,15 @@ public class PersonForm {
     private Set<String> allergies = new TreeSet<>();
     private Set<String> conditions = new TreeSet<>();
     private Set<String> rescue = new TreeSet<>();
+
+    /** Who it is, of the household or of this trip alone; empty for somebody new. */
+    public String getId() {
+        return id;
+    }
+
+    public void setId(String id) {
+        this.id = id;
+    }
 
     public String getName() {
         return name;
