@@ -73,7 +73,7 @@ class WholeLoopTest {
 
             browser.open(trip + "/debrief");
             browser.see("tbody", "16 tablets");
-            assertThat(browser.find("[name='used-paracetamol']").getDomProperty("value"))
+            assertThat(browser.find("[name='used[paracetamol]']").getDomProperty("value"))
                     .isEqualTo("4");
             browser.click("#write-debrief");
             browser.see("#said", "the kit holds what is left");

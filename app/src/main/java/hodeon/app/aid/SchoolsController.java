@@ -3,7 +3,6 @@ package hodeon.app.aid;
 import hodeon.app.household.Member;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -11,14 +10,11 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The schools of first aid side by side, and which the household follows. */
 @Controller
 class SchoolsController {
-
-    private static final String TOPIC = "topic-";
 
     private final FirstAid aid;
 
@@ -32,17 +28,18 @@ class SchoolsController {
         return "aid/schools";
     }
 
+    /** @param topic the school chosen for each topic, by ids */
+    record Chosen(Map<String, String> topic) {
+
+        Chosen {
+            topic = topic == null ? Map.of() : topic;
+        }
+    }
+
     @PostMapping("/settings/schools")
-    String follow(
-            @AuthenticationPrincipal Member member, @RequestParam Map<String, String> typed, RedirectAttributes next) {
-        Map<String, String> choices = new LinkedHashMap<>();
-        typed.forEach((name, value) -> {
-            if (name.startsWith(TOPIC)) {
-                choices.put(name.substring(TOPIC.length()), value);
-            }
-        });
+    String follow(@AuthenticationPrincipal Member member, Chosen chosen, RedirectAttributes next) {
         Faults faults = new Faults();
-        aid.follow(member.householdId(), choices, faults);
+        aid.follow(member.householdId(), chosen.topic(), faults);
         next.addFlashAttribute(
                 faults.none() ? "said" : "fault",
                 faults.none()

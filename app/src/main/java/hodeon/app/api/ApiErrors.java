@@ -1,6 +1,7 @@
 package hodeon.app.api;
 
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.core.notice.Fault;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
@@ -43,7 +44,7 @@ class ApiErrors {
         List<Fault> faults = e.faults();
         ProblemDetail problem = problem(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                faults.size() == 1 ? "One thing to correct" : faults.size() + " things to correct",
+                Wording.says("faults.title", faults.size()),
                 faults.getFirst().sentence());
         problem.setProperty("faults", faults.stream().map(Told::of).toList());
         return problem;

@@ -2,6 +2,7 @@ package hodeon.app.brief;
 
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Trip;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,8 +37,7 @@ public class Progress {
         steps.add(new Step(
                 "Brief",
                 path + "/brief",
-                Figures.counted(trip.party().size(), "person").replace("persons", "people") + ", "
-                        + Figures.days(trip.days()),
+                Wording.says("party", trip.party().size()) + ", " + Figures.days(trip.days()),
                 false));
         later.forEach(l -> steps.addAll(l.steps(householdId, stored)));
         return new Strip(stored.id(), trip.name(), here, List.copyOf(steps));

@@ -5,6 +5,7 @@ import hodeon.app.check.CheckService.Line;
 import hodeon.app.check.CheckService.Round;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Paged;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Arrival;
@@ -206,7 +207,7 @@ class CheckController {
                     "faults",
                     List.of(new Fault(
                             "count",
-                            changed == 1 ? "1 line" : changed + " lines",
+                            Wording.says("lines.changed", changed),
                             "a number holds only if nobody changes it while you count, and somebody did",
                             "Look at the marked lines again; everything else you found is kept")));
         }

@@ -5,6 +5,7 @@ import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.DeviceZone;
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.gate.DoseVerdict;
 import hodeon.core.medication.gate.Moments;
@@ -15,10 +16,8 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -93,25 +92,22 @@ class ClockController {
             @RequestParam(defaultValue = "") String product,
             DeviceZone here,
             Model model) {
-        return page(member, id, Map.of("product", product), here.id(), model);
+        return page(member, id, DoseForm.of(product), here.id(), model);
     }
 
     /** Time and zone are filled in together: one without the other would be hours wrong. */
-    private String page(Member member, UUID id, Map<String, String> form, ZoneId here, Model model) {
-        Map<String, String> typed = new HashMap<>(form);
-        ZoneId zone = DeviceZone.named(form.getOrDefault("zone", "")).orElse(here);
-        if (form.getOrDefault("at", "").isEmpty()
-                || form.getOrDefault("zone", "").isEmpty()) {
-            typed.put(
-                    "at",
-                    LocalDateTime.ofInstant(clock.instant(), zone)
-                            .truncatedTo(ChronoUnit.MINUTES)
-                            .toString());
-            typed.put("zone", zone.getId());
-        }
+    private String page(Member member, UUID id, DoseForm form, ZoneId here, Model model) {
+        ZoneId zone = DeviceZone.named(form.zone()).orElse(here);
+        DoseForm typed = form.at().isEmpty() || form.zone().isEmpty()
+                ? form.at(
+                        LocalDateTime.ofInstant(clock.instant(), zone)
+                                .truncatedTo(ChronoUnit.MINUTES)
+                                .toString(),
+                        zone.getId())
+                : form;
         DoseCase of = book.of(member.householdId(), id, zone);
         people.seen(member.householdId(), id, member.getUsername(), "dose clock");
-        Optional<Product> product = of.formulary().product(typed.getOrDefault("product", ""));
+        Optional<Product> product = of.formulary().product(typed.product());
         model.addAttribute("known", of.known());
         model.addAttribute("who", SheetController.about(of));
         model.addAttribute("typed", typed);
@@ -143,7 +139,7 @@ class ClockController {
     String note(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam Map<String, String> form,
+            DoseForm form,
             DeviceZone here,
             HttpServletResponse response,
             RedirectAttributes next,
@@ -196,7 +192,7 @@ class ClockController {
         if (faults.none()) {
             try {
                 book.noteAll(member.householdId(), id, given);
-                next.addFlashAttribute("said", given.size() == 1 ? "1 dose noted." : given.size() + " doses noted.");
+                next.addFlashAttribute("said", Wording.says("dose.noted", given.size()));
                 return "redirect:/people/" + id + "/clock";
             } catch (DoseBook.NotAll stopped) {
                 model.addAttribute("against", stopped.against());
@@ -206,7 +202,7 @@ class ClockController {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         model.addAttribute("faults", faults.all());
         model.addAttribute("several", text);
-        return page(member, id, Map.of(), where, model);
+        return page(member, id, DoseForm.of(""), where, model);
     }
 
     private static List<String> said(List<DoseVerdict.Objection> objections) {

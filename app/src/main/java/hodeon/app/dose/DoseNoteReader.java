@@ -1,6 +1,7 @@
 package hodeon.app.dose;
 
 import hodeon.app.shell.DeviceZone;
+import hodeon.app.shell.FieldReader;
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.notice.Faults;
@@ -11,20 +12,21 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
-import java.util.Map;
 import java.util.Optional;
 
 /** Reads one dose as the form of the dose clock has it; everything that is wrong goes to the faults at once. */
 record DoseNoteReader(Formulary formulary, Instant now, Faults faults) {
 
+    private static final BigDecimal LEAST_UNITS = new BigDecimal("0.001");
+    private static final int MOST_DECIMALS = 3;
     private static final BigDecimal MOST_UNITS = BigDecimal.valueOf(1000);
     private static final Duration OLDEST = Duration.ofDays(PlanningAssumption.NOTED_LATE.whole());
     private static final Duration SOONEST = Duration.ofMinutes(PlanningAssumption.CLOCKS_DIFFER.whole());
     private static final int LONGEST_REASON = 300;
 
     /** @param by who notes it */
-    Optional<DoseBook.Given> read(Map<String, String> form, String by) {
-        String product = form.getOrDefault("product", "");
+    Optional<DoseBook.Given> read(DoseForm form, String by) {
+        String product = form.product();
         if (formulary.product(product).isEmpty()) {
             faults.add(
                     "product",
@@ -32,44 +34,21 @@ record DoseNoteReader(Formulary formulary, Instant now, Faults faults) {
                     "what was given is one of the list",
                     "Choose it; your own are entered under Medicines");
         }
-        Optional<BigDecimal> units = units(form.getOrDefault("units", ""));
-        Optional<ZoneId> zone = DeviceZone.named(form.getOrDefault("zone", ""));
+        FieldReader read = new FieldReader(faults);
+        Optional<BigDecimal> units =
+                read.number("units", form.units(), "how much", LEAST_UNITS, MOST_UNITS, MOST_DECIMALS, "");
+        Optional<ZoneId> zone = DeviceZone.named(form.zone());
         if (zone.isEmpty()) {
-            faults.add(
-                    "zone",
-                    form.getOrDefault("zone", ""),
-                    "a time zone is named like Europe/Oslo",
-                    "Choose one of the list");
+            faults.add("zone", form.zone(), "a time zone is named like Europe/Oslo", "Choose one of the list");
         }
-        Optional<Instant> at = zone.flatMap(z -> moment(form.getOrDefault("at", ""), z));
-        String over =
-                form.containsKey("override") ? form.getOrDefault("why", "").strip() : "";
-        if (form.containsKey("override") && (over.isEmpty() || over.length() > LONGEST_REASON)) {
-            faults.add(
-                    "why",
-                    over,
-                    "giving it all the same needs a reason of 1 to " + LONGEST_REASON + " characters",
-                    "Say who decided it and why");
-        }
+        Optional<Instant> at = zone.flatMap(z -> moment(form.at(), z));
+        String over = form.override() != null
+                ? read.line("why", form.why(), "why it is given all the same", LONGEST_REASON)
+                : "";
         return faults.none() && units.isPresent() && at.isPresent()
                 ? Optional.of(new DoseBook.Given(
                         product, units.get(), at.get().atZone(zone.orElseThrow()), by, over, Optional.empty()))
                 : Optional.empty();
-    }
-
-    private Optional<BigDecimal> units(String typed) {
-        String text = typed.strip().replace(',', '.');
-        if (!text.matches("\\d{1,4}(\\.\\d{1,3})?")
-                || new BigDecimal(text).signum() == 0
-                || new BigDecimal(text).compareTo(MOST_UNITS) > 0) {
-            faults.add(
-                    "units",
-                    typed,
-                    "how much is a number above 0 and up to " + MOST_UNITS,
-                    "Write tablets, ml or puffs in digits");
-            return Optional.empty();
-        }
-        return Optional.of(new BigDecimal(text));
     }
 
     /** Where clocks went back an hour comes twice: the later one is meant, which makes one wait longer. */

@@ -1,5 +1,7 @@
 package hodeon.app.dose;
 
+import hodeon.app.shell.chart.Scale;
+import hodeon.app.shell.chart.Tick;
 import hodeon.core.medication.gate.DoseClock.Counted;
 import hodeon.core.medication.gate.DoseTally;
 import hodeon.core.medication.gate.Moments;
@@ -7,11 +9,8 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -30,54 +29,33 @@ record Strip(List<Bar> bars, List<Tick> ticks, String nowX, String nextX) {
     private static final Duration BEFORE = Duration.ofHours(24);
     private static final Duration AFTER = Duration.ofHours(12);
     private static final int HOURS_A_TICK = 6;
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
 
     record Bar(String x, String y, String height, String title) {}
 
-    record Tick(String x, String label) {}
-
     static Strip of(
             DoseTally tally, Function<BigDecimal, String> says, Instant now, Optional<Instant> next, ZoneId zone) {
+        Instant first = now.minus(BEFORE);
+        Instant last = now.plus(AFTER);
+        Scale across = Scale.ofMoments(first, last, 0, WIDTH);
         double most = tally.doses().stream()
                 .mapToDouble(d -> d.amount().doubleValue())
                 .max()
                 .orElse(1);
         List<Bar> bars = new ArrayList<>();
         for (Counted d : tally.doses()) {
-            if (d.at().isAfter(now.minus(BEFORE)) && !d.at().isAfter(now.plus(AFTER))) {
+            if (d.at().isAfter(first) && !d.at().isAfter(last)) {
                 double height = TALLEST * d.amount().doubleValue() / most;
                 bars.add(new Bar(
-                        x(d.at(), now),
-                        figure(BASE - height),
-                        figure(height),
+                        across.written(d.at()),
+                        Scale.units(BASE - height),
+                        Scale.units(height),
                         says.apply(d.amount()) + ", " + Moments.said(d.at(), zone)));
             }
         }
-        List<Tick> ticks = new ArrayList<>();
-        ZonedDateTime tick =
-                now.minus(BEFORE).atZone(zone).withMinute(0).withSecond(0).withNano(0);
-        while (!tick.toInstant().isAfter(now.plus(AFTER))) {
-            if (tick.getHour() % HOURS_A_TICK == 0 && !tick.toInstant().isBefore(now.minus(BEFORE))) {
-                ticks.add(new Tick(x(tick.toInstant(), now), CLOCK.format(tick)));
-            }
-            tick = tick.plusHours(1);
-        }
         return new Strip(
                 bars,
-                ticks,
-                x(now, now),
-                next.filter(n -> !n.isAfter(now.plus(AFTER)))
-                        .map(n -> x(n, now))
-                        .orElse("-1"));
-    }
-
-    private static String x(Instant at, Instant now) {
-        double share = (double) Duration.between(now.minus(BEFORE), at).toSeconds()
-                / BEFORE.plus(AFTER).toSeconds();
-        return figure(WIDTH * share);
-    }
-
-    private static String figure(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+                Tick.hours(across, first, last, zone, HOURS_A_TICK),
+                across.written(now),
+                next.filter(n -> !n.isAfter(last)).map(across::written).orElse("-1"));
     }
 }

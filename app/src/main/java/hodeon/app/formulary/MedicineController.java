@@ -12,7 +12,6 @@ import hodeon.core.medication.formulary.Tradition;
 import hodeon.core.notice.Faults;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -80,7 +79,7 @@ class MedicineController {
         model.addAttribute("kinds", DrugClass.values());
         model.addAttribute("cautions", formulary.rules().size());
         if (!model.containsAttribute("typed")) {
-            model.addAttribute("typed", Map.of("step", "1", "perPiece", "1"));
+            model.addAttribute("typed", OwnMedicineForm.EMPTY);
         }
         return "formulary/medicines";
     }
@@ -100,8 +99,7 @@ class MedicineController {
     }
 
     @PostMapping("/medicines")
-    String add(
-            @AuthenticationPrincipal Member member, @RequestParam Map<String, String> form, RedirectAttributes next) {
+    String add(@AuthenticationPrincipal Member member, OwnMedicineForm form, RedirectAttributes next) {
         List<String> questions = new ArrayList<>();
         UUID household = member.householdId();
         Faults faults = new Faults();
@@ -132,7 +130,7 @@ class MedicineController {
         if (!faults.none() || !questions.isEmpty()) {
             next.addFlashAttribute("faults", faults.all());
             next.addFlashAttribute("questions", questions);
-            next.addFlashAttribute("typed", new HashMap<>(form));
+            next.addFlashAttribute("typed", form);
         }
         return "redirect:/medicines#own";
     }

@@ -1,5 +1,6 @@
 package hodeon.app.formulary;
 
+import hodeon.app.shell.FieldReader;
 import hodeon.core.medication.formulary.BandLine;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Ingredient;
@@ -31,54 +32,54 @@ final class OwnMedicineReader {
     private static final BigDecimal MOST_MILLIGRAMS = BigDecimal.valueOf(100_000);
     private static final BigDecimal MOST_MILLILITRES = BigDecimal.valueOf(1_000);
     private static final int LONGEST_REASON = 300;
+    private static final BigDecimal LEAST_MILLIGRAMS = new BigDecimal("0.001");
+    private static final int MOST_DECIMALS = 3;
 
     private static final Pattern SEVERAL =
             Pattern.compile("\\s*(?:/|\\+|,|&| and | with )\\s*", Pattern.CASE_INSENSITIVE);
 
-    private final Map<String, String> form;
+    private final OwnMedicineForm form;
     private final Formulary formulary;
     private final Set<String> supplies;
     private final Faults faults;
+    private final FieldReader read;
 
-    OwnMedicineReader(Map<String, String> form, Formulary formulary, Set<String> supplies, Faults faults) {
+    OwnMedicineReader(OwnMedicineForm form, Formulary formulary, Set<String> supplies, Faults faults) {
         this.form = form;
         this.formulary = formulary;
         this.supplies = supplies;
         this.faults = faults;
+        this.read = new FieldReader(faults);
     }
 
     Optional<OwnMedicineRow> read() {
         OwnMedicineRow row = new OwnMedicineRow();
-        row.name = text("name", "the product's name", LONGEST_NAME);
-        row.ingredient = ingredient(text("ingredient", "the ingredient's generic name", LONGEST_INGREDIENT));
-        row.form = Arrays.stream(MedicineForm.values())
-                .filter(f -> f.name().equals(form.get("form")))
-                .findFirst()
-                .orElseGet(() -> {
-                    faults.add("form", get("form"), "the form is one of the list", "Choose from it");
-                    return MedicineForm.TABLET;
-                });
+        row.name = read.line("name", form.name(), "the product's name", LONGEST_NAME);
+        row.ingredient = ingredient(
+                read.line("ingredient", form.ingredient(), "the ingredient's generic name", LONGEST_INGREDIENT));
+        row.form = read.choice("form", form.form(), "the form", MedicineForm.class);
         BigDecimal in = strengthIn(row.form);
         row.strengthIn = in.toPlainString();
-        row.strengthMicrograms = number("strength", "the strength in mg", MOST_MILLIGRAMS)
+        row.strengthMicrograms = number("strength", form.strength(), "the strength in mg", MOST_MILLIGRAMS)
                 .map(mg -> inOne(mg, in))
                 .orElse(1L);
         row.alsoHolds = alsoHolds(row.ingredient, in);
-        row.slow = "true".equals(form.get("slow"));
-        row.confirmed = get("confirmed");
-        if (row.confirmed.length() > LONGEST_REASON) {
-            faults.add("confirmed", row.confirmed, "the reason has at most 300 characters", "Shorten it");
-        }
-        row.step = number("step", "the smallest amount that can be measured out", BigDecimal.valueOf(100))
+        row.slow = form.slow().equals("true");
+        row.confirmed = read.text("confirmed", form.confirmed(), "the reason", LONGEST_REASON);
+        row.step = number("step", form.step(), "the smallest amount that can be measured out", BigDecimal.valueOf(100))
                 .map(BigDecimal::toPlainString)
                 .orElse("1");
-        row.perPiece = number("perPiece", "how much is in one piece of the supply", BigDecimal.valueOf(10_000))
+        row.perPiece = number(
+                        "perPiece",
+                        form.perPiece(),
+                        "how much is in one piece of the supply",
+                        BigDecimal.valueOf(10_000))
                 .map(BigDecimal::toPlainString)
                 .orElse("1");
-        row.prescribed = "true".equals(form.get("prescribed"));
-        row.supplyId = get("supply").isEmpty() ? null : get("supply");
+        row.prescribed = form.prescribed().equals("true");
+        row.supplyId = form.supply().isEmpty() ? null : form.supply();
         if (row.supplyId != null && !supplies.contains(row.supplyId)) {
-            faults.add("supply", get("supply"), "the supply is one of the list", "Choose from it, or leave it empty");
+            faults.add("supply", form.supply(), "the supply is one of the list", "Choose from it, or leave it empty");
         }
         row.bands = bands();
         return faults.none() ? Optional.of(row) : Optional.empty();
@@ -87,7 +88,7 @@ final class OwnMedicineReader {
     /** One more ingredient a line, each with its mg, such as “codeine 8”. */
     private String alsoHolds(String first, BigDecimal in) {
         Map<String, Long> more = new LinkedHashMap<>();
-        List<String> lines = get("alsoHolds")
+        List<String> lines = form.alsoHolds()
                 .lines()
                 .map(String::strip)
                 .filter(l -> !l.isEmpty())
@@ -122,14 +123,14 @@ final class OwnMedicineReader {
 
     /** What the strength was typed for: 5 of “120 mg in 5 ml”; of what comes in pieces always one. */
     private BigDecimal strengthIn(MedicineForm of) {
-        if (get("per").isEmpty() || get("per").equals("1")) {
+        if (form.per().isEmpty() || form.per().equals("1")) {
             return BigDecimal.ONE;
         }
         if (!of.liquid()) {
-            faults.add("per", get("per"), "only a liquid's strength is said for some ml", "Leave it at 1");
+            faults.add("per", form.per(), "only a liquid's strength is said for some ml", "Leave it at 1");
             return BigDecimal.ONE;
         }
-        return number("per", "the millilitres that the strength is said for", MOST_MILLILITRES)
+        return number("per", form.per(), "the millilitres that the strength is said for", MOST_MILLILITRES)
                 .orElse(BigDecimal.ONE);
     }
 
@@ -157,7 +158,7 @@ final class OwnMedicineReader {
     }
 
     private String bands() {
-        String[] lines = get("bands")
+        String[] lines = form.bands()
                 .lines()
                 .map(String::strip)
                 .filter(l -> !l.isEmpty())
@@ -179,34 +180,7 @@ final class OwnMedicineReader {
         return Arrays.stream(lines).collect(Collectors.joining("\n"));
     }
 
-    private Optional<BigDecimal> number(String field, String what, BigDecimal most) {
-        String text = get(field).replace(',', '.');
-        if (!text.matches("\\d{1,6}(\\.\\d{1,3})?")
-                || new BigDecimal(text).signum() == 0
-                || new BigDecimal(text).compareTo(most) > 0) {
-            faults.add(
-                    field,
-                    get(field),
-                    what + " is a number above 0 and up to " + most.toPlainString() + ", to at most three decimals",
-                    "Write digits only");
-            return Optional.empty();
-        }
-        return Optional.of(new BigDecimal(text));
-    }
-
-    private String text(String field, String what, int most) {
-        String text = get(field);
-        if (text.isEmpty() || text.length() > most || text.chars().anyMatch(Character::isISOControl)) {
-            faults.add(
-                    field,
-                    text,
-                    what + " has 1 to " + most + " characters",
-                    text.isEmpty() ? "Fill it in" : "Shorten it");
-        }
-        return text;
-    }
-
-    private String get(String field) {
-        return form.getOrDefault(field, "").strip();
+    private Optional<BigDecimal> number(String field, String typed, String what, BigDecimal most) {
+        return read.number(field, typed, what, LEAST_MILLIGRAMS, most, MOST_DECIMALS, "mg");
     }
 }

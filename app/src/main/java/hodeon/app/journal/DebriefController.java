@@ -33,7 +33,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** After the trip: what was used leaves the kit, what was opened gets its date, the log is learned from. */
@@ -80,10 +79,10 @@ class DebriefController {
 
     @GetMapping("/trips/{id}/debrief")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
-        return page(member, trips.find(member.householdId(), id), Map.of(), new Faults(), model);
+        return page(member, trips.find(member.householdId(), id), DebriefForm.EMPTY, new Faults(), model);
     }
 
-    private String page(Member member, StoredTrip trip, Map<String, String> typed, Faults faults, Model model) {
+    private String page(Member member, StoredTrip trip, DebriefForm typed, Faults faults, Model model) {
         Stock all = stock.of(member.householdId());
         Optional<Place> place = along.place(trip, all);
         List<StockHistory.Line> moved = history.ofTrip(member.householdId(), trip.id());
@@ -143,7 +142,7 @@ class DebriefController {
     String write(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam Map<String, String> form,
+            DebriefForm form,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
@@ -154,7 +153,7 @@ class DebriefController {
         if (place.isEmpty()) {
             return "redirect:/trips/" + id + "/debrief";
         }
-        if (notBegun(trip) && !form.containsKey("sure")) {
+        if (notBegun(trip) && form.sure() == null) {
             faults.add(
                     "sure",
                     "",
@@ -169,14 +168,14 @@ class DebriefController {
                     .filter(h -> h.lot().supply().equals(supply))
                     .mapToInt(Held::pieces)
                     .sum();
-            String left = form.getOrDefault("left-" + supply, "").strip();
-            String some = form.getOrDefault("used-" + supply, "").strip();
+            String left = form.left().getOrDefault(supply, "").strip();
+            String some = form.used().getOrDefault(supply, "").strip();
             if (!left.isEmpty()) {
                 used.put(supply, there - whole("left of " + all.nameOf(supply), left, there, faults));
             } else if (!some.isEmpty()) {
                 used.put(supply, whole("used of " + all.nameOf(supply), some, there, faults));
             }
-            if (form.containsKey("opened-" + supply)) {
+            if (form.opened().containsKey(supply)) {
                 opened.add(supply);
             }
         }
@@ -187,7 +186,7 @@ class DebriefController {
                         held,
                         used,
                         opened,
-                        form.containsKey("learn"),
+                        form.learn() != null,
                         new Cause(
                                 member.getUsername(),
                                 "debrief of " + trip.trip().name(),

@@ -2,7 +2,7 @@ package hodeon.app.journal;
 
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.form.StoredTrip;
-import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.core.annotation.Order;
@@ -24,9 +24,7 @@ class LogStep implements Progress.Later {
         int entries = log.of(householdId, trip.id()).size();
         String state = log.learnsFrom(householdId, trip.id())
                 ? "complete, learned from"
-                : entries == 0
-                        ? "nothing yet"
-                        : Figures.counted(entries, "entry").replace("entrys", "entries");
+                : entries == 0 ? "nothing yet" : Wording.says("log.entries", entries);
         return List.of(new Progress.Step("Log", "/trips/" + trip.id() + "/log", state, false));
     }
 }

@@ -1,11 +1,12 @@
 package hodeon.app.medicine;
 
+import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Texts;
 import hodeon.app.storage.RestoredRoom;
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -18,6 +19,10 @@ import org.springframework.transaction.annotation.Transactional;
 class CountryNotes implements RestoredRoom {
 
     private static final int MOST_NOTES = 300;
+    private static final int LONGEST_COUNTRY = 80;
+    private static final int LONGEST_NOTE = 500;
+    private static final int LONGEST_SOURCE = 200;
+    private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
     private static final int STALE_MONTHS = PlanningAssumption.COUNTRY_NOTE_KEEPS.whole();
 
     private final CountryNoteRepository notes;
@@ -39,42 +44,37 @@ class CountryNotes implements RestoredRoom {
                 .toList();
     }
 
-    void add(UUID household, String country, String note, String source, String readOn, Faults faults) {
+    /** A note as typed. */
+    record Form(String country, String note, String source, String readOn) {
+
+        Form {
+            country = Texts.given(country);
+            note = Texts.given(note);
+            source = Texts.given(source);
+            readOn = Texts.given(readOn);
+        }
+    }
+
+    void add(UUID household, Form typed, Faults faults) {
+        LocalDate today = LocalDate.now(clock);
+        FieldReader read = new FieldReader(faults);
         CountryNoteRow row = new CountryNoteRow();
         row.householdId = household;
-        row.country = text("country", "the country", country, 80, faults);
-        row.note = text("note", "what the rule says", note, 500, faults);
-        row.source = text("source", "where you read it", source, 200, faults);
-        try {
-            row.readOn = LocalDate.parse(readOn.strip());
-            if (row.readOn.isAfter(LocalDate.now(clock))) {
-                throw new DateTimeException("ahead");
-            }
-        } catch (DateTimeException e) {
-            faults.add(
-                    "readOn",
-                    readOn,
-                    "the day you read it is written like 2026-03-09 and not ahead",
-                    "Write year, month and day");
-        }
+        row.country = read.line("country", typed.country(), "the country", LONGEST_COUNTRY);
+        row.note = read.line("note", typed.note(), "what the rule says", LONGEST_NOTE);
+        row.source = read.line("source", typed.source(), "where you read it", LONGEST_SOURCE);
+        row.readOn = read.past("readOn", typed.readOn(), "the day you read it", EARLIEST, today)
+                .orElse(today);
         if (notes.countByHouseholdId(household) >= MOST_NOTES) {
-            faults.add("country", country, "a household keeps at most " + MOST_NOTES + " notes", "Remove an old one");
+            faults.add(
+                    "country",
+                    typed.country(),
+                    "a household keeps at most " + MOST_NOTES + " notes",
+                    "Remove an old one");
         }
         if (faults.none()) {
             notes.save(row);
         }
-    }
-
-    private static String text(String field, String what, String typed, int most, Faults faults) {
-        String text = typed.strip();
-        if (text.isEmpty() || text.length() > most) {
-            faults.add(
-                    field,
-                    text,
-                    what + " has 1 to " + most + " characters",
-                    text.isEmpty() ? "Fill it in" : "Shorten it");
-        }
-        return text;
     }
 
     void remove(UUID household, UUID id) {

@@ -16,7 +16,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -134,17 +133,11 @@ class EnoughController {
     String addNote(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam Map<String, String> form,
+            CountryNotes.Form form,
             RedirectAttributes next) {
         trips.find(member.householdId(), id);
         Faults faults = new Faults();
-        notes.add(
-                member.householdId(),
-                form.getOrDefault("country", ""),
-                form.getOrDefault("note", ""),
-                form.getOrDefault("source", ""),
-                form.getOrDefault("readOn", ""),
-                faults);
+        notes.add(member.householdId(), form, faults);
         if (faults.none()) {
             next.addFlashAttribute("said", "Kept.");
         } else {

@@ -19,6 +19,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -33,8 +34,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class OddsController {
 
-    private static final String FACTOR = "factor.";
-
     private final TripService trips;
     private final Forecasts forecasts;
     private final HouseholdEvidence knowledge;
@@ -47,12 +46,20 @@ class OddsController {
         this.progress = progress;
     }
 
+    /** @param factor what was typed for each factor by its key; @param back whatever is typed, as it was shipped */
+    record FactorsForm(@Nullable String back, Map<String, String> factor) {
+
+        FactorsForm {
+            factor = factor == null ? Map.of() : factor;
+        }
+    }
+
     @GetMapping("/trips/{id}/odds")
     String odds(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(required = false) String why,
-            @RequestParam Map<String, String> asked,
+            OddsLook.Asked asked,
             Model model) {
         StoredTrip stored = trips.find(member.householdId(), id);
         Known known = knowledge.of(member.householdId());
@@ -87,7 +94,8 @@ class OddsController {
             @PathVariable UUID id,
             @PathVariable String problem,
             @RequestParam long version,
-            @RequestParam Map<String, String> typed,
+            OddsLook.Asked asked,
+            FactorsForm typed,
             RedirectAttributes next) {
         StoredTrip stored = trips.find(member.householdId(), id);
         Problem shipped = knowledge
@@ -95,10 +103,10 @@ class OddsController {
                 .catalogue()
                 .problem(problem)
                 .orElseThrow(() -> new NotHere("problem " + problem));
-        OddsLook.of(typed, stored.trip()).parameters().forEach(next::addAttribute);
+        OddsLook.of(asked, stored.trip()).parameters().forEach(next::addAttribute);
         next.addAttribute("why", problem);
         Faults faults = new Faults();
-        Map<String, Double> factors = typed.containsKey("back") ? Map.of() : changed(shipped, typed, faults);
+        Map<String, Double> factors = typed.back() != null ? Map.of() : changed(shipped, typed.factor(), faults);
         if (!faults.none()) {
             next.addFlashAttribute(
                     "factorFault", faults.all().stream().map(Fault::sentence).collect(Collectors.joining(" ")));
@@ -121,7 +129,7 @@ class OddsController {
         shipped.factors().forEach((tag, factor) -> usual.put(tag.toString(), factor));
         Map<String, Double> changed = new HashMap<>();
         usual.forEach((key, was) -> {
-            String text = typed.getOrDefault(FACTOR + key, "").strip().replace(',', '.');
+            String text = typed.getOrDefault(key, "").strip().replace(',', '.');
             if (text.isEmpty()) {
                 return;
             }

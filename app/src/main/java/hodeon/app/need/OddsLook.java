@@ -1,5 +1,6 @@
 package hodeon.app.need;
 
+import hodeon.app.shell.Texts;
 import hodeon.core.brief.Trip;
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.party.Age;
@@ -13,6 +14,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
 
 /**
@@ -51,19 +53,32 @@ record OddsLook(Order order, boolean grouped, int leg, String person, boolean lo
         }
     }
 
-    static OddsLook of(Map<String, String> asked, Trip trip) {
-        String leg = asked.getOrDefault("leg", "");
+    /** As it stands in the address; null where it says nothing. */
+    record Asked(
+            @Nullable String order,
+            @Nullable String grouped,
+            @Nullable String leg,
+            @Nullable String person,
+            @Nullable String longer,
+            @Nullable String more,
+            @Nullable String stoveHome) {
+
+        static final Asked NOTHING = new Asked(null, null, null, null, null, null, null);
+    }
+
+    static OddsLook of(Asked asked, Trip trip) {
+        String leg = Texts.given(asked.leg());
         int number = leg.matches("\\d{1,2}") ? Integer.parseInt(leg) : 0;
-        String person = asked.getOrDefault("person", "");
+        String person = Texts.given(asked.person());
         boolean known = trip.party().people().stream().anyMatch(p -> p.name().equals(person));
         return new OddsLook(
-                order(asked.getOrDefault("order", "")),
-                asked.containsKey("grouped"),
+                order(Texts.given(asked.order())),
+                asked.grouped() != null,
                 number <= trip.legs().size() ? number : 0,
                 known ? person : "",
-                asked.containsKey("longer"),
-                asked.containsKey("more"),
-                asked.containsKey("stoveHome"));
+                asked.longer() != null,
+                asked.more() != null,
+                asked.stoveHome() != null);
     }
 
     private static Order order(String word) {

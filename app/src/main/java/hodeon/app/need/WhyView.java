@@ -38,14 +38,13 @@ record WhyView(
      */
     record StepWhy(
             String capability,
-            String unit,
             String importance,
             String atFirst,
             String later,
             String perEvent,
             String expected,
             String share,
-            int suffices,
+            String suffices,
             List<Bar> bars) {}
 
     /** A bar of the small drawing; x and height in its units. */
@@ -106,14 +105,13 @@ record WhyView(
         int suffices = step.onTrip().suffices(share);
         return new StepWhy(
                 step.capability().name(),
-                step.capability().unit(),
                 step.step().importance().name().toLowerCase(Locale.ROOT),
                 first(step.step().first()),
                 later(step.step().repeat(), trip),
                 distribution(step.perEvent()),
                 Figures.number(step.onTrip().mean()),
                 Math.round(100 * share) + " in 100 trips",
-                suffices,
+                Figures.counted(suffices, step.capability().unit()),
                 bars(step.onTrip(), suffices));
     }
 

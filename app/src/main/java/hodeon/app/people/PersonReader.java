@@ -1,5 +1,6 @@
 package hodeon.app.people;
 
+import hodeon.app.shell.FieldReader;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Ingredient;
 import hodeon.core.medication.formulary.MedicineForm;
@@ -36,18 +37,20 @@ final class PersonReader {
     private static final BigDecimal LEAST_HOURS = new BigDecimal("0.05");
 
     private static final int MOST_HOURS = 24 * 7;
+    private static final BigDecimal LEAST_MILLIGRAMS = new BigDecimal("0.001");
+    private static final BigDecimal MOST_MILLIGRAMS = BigDecimal.valueOf(100_000);
+    private static final int MOST_DECIMALS = 3;
 
     private final Typed form;
     private final Formulary formulary;
     private final LocalDate today;
     private final Faults faults = new Faults();
-    private final ProfileFields typed;
+    private final FieldReader read = new FieldReader(faults);
 
     PersonReader(Typed form, Formulary formulary, LocalDate today) {
         this.form = form;
         this.formulary = formulary;
         this.today = today;
-        this.typed = new ProfileFields(form, today, faults);
     }
 
     List<Fault> faults() {
@@ -56,21 +59,22 @@ final class PersonReader {
 
     Optional<Profile> read() {
         boolean dog = form.has("dog", "true");
-        String name = typed.text("name", "a name", 1, LONGEST_NAME);
-        Optional<LocalDate> born = typed.day("born", false);
+        String name = read.line("name", form.one("name"), "a name", LONGEST_NAME);
+        Optional<LocalDate> born = day("born", "the birth date");
         Age age = born.isEmpty() && form.one("born").isEmpty()
-                ? typed.age("years", "the age, where the birth date is not known,", !dog)
+                ? age("years", "the age, where the birth date is not known,", !dog)
                         .orElse(Age.ofYears(0))
                 : Age.ofYears(0);
-        Optional<BigDecimal> kilograms =
-                typed.number("kilograms", "the body mass in kg", LEAST_KILOGRAMS, MOST_KILOGRAMS, false);
-        Optional<LocalDate> weighedOn = typed.day("weighedOn", false);
+        Optional<BigDecimal> kilograms = form.one("kilograms").isEmpty()
+                ? Optional.empty()
+                : read.kilograms("kilograms", form.one("kilograms"), "the body mass", LEAST_KILOGRAMS, MOST_KILOGRAMS);
+        Optional<LocalDate> weighedOn = day("weighedOn", "the day of the mass");
         if (kilograms.isPresent()
                 && weighedOn.isEmpty()
                 && form.one("weighedOn").isEmpty()) {
             weighedOn = Optional.of(today);
         }
-        Profile read = new Profile(
+        Profile profile = new Profile(
                 dog,
                 name,
                 born.orElse(null),
@@ -79,16 +83,37 @@ final class PersonReader {
                 age.months() % 12 == 0 ? null : age.months() % 12,
                 kilograms.orElse(null),
                 weighedOn.orElse(null),
-                typed.constant("training", Training.class).orElse(Training.UNTRAINED),
-                typed.constants("allergies", Allergy.class),
+                read.chosen("training", form.one("training"), "the training", Training.class)
+                        .orElse(Training.UNTRAINED),
+                read.choices("allergies", form.all("allergies"), "an allergy", Allergy.class),
                 reactsTo(),
-                typed.constants("conditions", Condition.class),
+                read.choices("conditions", form.all("conditions"), "a condition", Condition.class),
                 rescue(),
                 regular(),
                 directions(),
                 contacts(),
-                typed.text("notes", "notes", 0, LONGEST_NOTES));
-        return faults.none() ? Optional.of(read) : Optional.empty();
+                read.text("notes", form.one("notes"), "notes", LONGEST_NOTES));
+        return faults.none() ? Optional.of(profile) : Optional.empty();
+    }
+
+    private Optional<BigDecimal> milligrams(String field, String what, boolean needed) {
+        return form.one(field).isEmpty() && !needed
+                ? Optional.empty()
+                : read.number(field, form.one(field), what, LEAST_MILLIGRAMS, MOST_MILLIGRAMS, MOST_DECIMALS, "mg");
+    }
+
+    private Optional<Age> age(String field, String what, boolean needed) {
+        return form.one(field).isEmpty() && !needed ? Optional.empty() : read.age(field, form.one(field), what);
+    }
+
+    private Optional<LocalDate> day(String field, String what) {
+        return form.one(field).isEmpty()
+                ? Optional.empty()
+                : read.past(field, form.one(field), what, earliest(), today);
+    }
+
+    private LocalDate earliest() {
+        return today.minusYears(Age.OLDEST_YEARS + 1);
     }
 
     /** Single medicines by any of their names; what nobody here knows is kept as it was typed, and asked about. */
@@ -113,8 +138,10 @@ final class PersonReader {
 
     private Map<RescueMedicine, String> rescue() {
         Map<RescueMedicine, String> where = new EnumMap<>(RescueMedicine.class);
-        typed.constants("rescue", RescueMedicine.class)
-                .forEach(r -> where.put(r, typed.text("where-" + r.name(), "where it rides", 0, LONGEST_NAME)));
+        read.choices("rescue", form.all("rescue"), "a rescue medicine", RescueMedicine.class)
+                .forEach(r -> where.put(
+                        r,
+                        read.text("where-" + r.name(), form.one("where-" + r.name()), "where it rides", LONGEST_NAME)));
         return where;
     }
 
@@ -130,8 +157,14 @@ final class PersonReader {
                         "a regular medicine is one of the list",
                         "Enter your own under Medicines first");
             }
-            Optional<BigDecimal> units = typed.number(
-                    at + "units", "how much is taken at once", new BigDecimal("0.01"), BigDecimal.valueOf(1000), true);
+            Optional<BigDecimal> units = read.number(
+                    at + "units",
+                    form.one(at + "units"),
+                    "how much is taken at once",
+                    new BigDecimal("0.01"),
+                    BigDecimal.valueOf(1000),
+                    MOST_DECIMALS,
+                    "");
             List<LocalTime> times = new ArrayList<>();
             for (String word : form.one(at + "times").split("[ ,;]+")) {
                 try {
@@ -146,7 +179,10 @@ final class PersonReader {
                 }
             }
             rows.add(new Profile.Regular(
-                    product, units.orElse(BigDecimal.ONE), times, typed.text(at + "note", "a note", 0, LONGEST_NAME)));
+                    product,
+                    units.orElse(BigDecimal.ONE),
+                    times,
+                    read.text(at + "note", form.one(at + "note"), "a note", LONGEST_NAME)));
         }
         return rows;
     }
@@ -159,10 +195,10 @@ final class PersonReader {
             if (formulary.ingredient(ingredient).isEmpty()) {
                 faults.add(at + "ingredient", ingredient, "a direction is for an ingredient of the list", "Choose one");
             }
-            Optional<BigDecimal> each = typed.milligrams(at + "perKilogram", "mg for each kg", false);
-            Optional<BigDecimal> eachDay = typed.milligrams(at + "perKilogramADay", "mg for each kg in 24 h", false);
-            Optional<Age> from = typed.age(at + "from", "the age from which it holds", false);
-            Optional<Age> to = typed.age(at + "to", "the age up to which it holds", false);
+            Optional<BigDecimal> each = milligrams(at + "perKilogram", "mg for each kg", false);
+            Optional<BigDecimal> eachDay = milligrams(at + "perKilogramADay", "mg for each kg in 24 h", false);
+            Optional<Age> from = age(at + "from", "the age from which it holds", false);
+            Optional<Age> to = age(at + "to", "the age up to which it holds", false);
             if (from.isPresent() && to.isPresent() && !from.get().under(to.get())) {
                 faults.add(
                         at + "to",
@@ -170,10 +206,16 @@ final class PersonReader {
                         "the age up to which it holds lies above the one from which it does",
                         "Look at the direction again");
             }
-            Optional<BigDecimal> once = typed.milligrams(at + "most", "the most at once in mg", true);
-            Optional<BigDecimal> day = typed.milligrams(at + "day", "the most in 24 h in mg", true);
-            Optional<BigDecimal> hours = typed.number(
-                    at + "hours", "the hours between two doses", LEAST_HOURS, BigDecimal.valueOf(MOST_HOURS), true);
+            Optional<BigDecimal> once = milligrams(at + "most", "the most at once in mg", true);
+            Optional<BigDecimal> day = milligrams(at + "day", "the most in 24 h in mg", true);
+            Optional<BigDecimal> hours = read.number(
+                    at + "hours",
+                    form.one(at + "hours"),
+                    "the hours between two doses",
+                    LEAST_HOURS,
+                    BigDecimal.valueOf(MOST_HOURS),
+                    MOST_DECIMALS,
+                    "h");
             if (once.isPresent() && day.isPresent() && day.get().compareTo(once.get()) < 0) {
                 faults.add(
                         at + "day",
@@ -183,7 +225,8 @@ final class PersonReader {
             }
             rows.add(new Profile.Directed(
                     ingredient,
-                    typed.constant(at + "form", MedicineForm.class).orElse(null),
+                    read.chosen(at + "form", form.one(at + "form"), "the form", MedicineForm.class)
+                            .orElse(null),
                     each.orElse(null),
                     once.orElse(BigDecimal.ONE),
                     hours.orElse(BigDecimal.ONE),
@@ -192,11 +235,16 @@ final class PersonReader {
                     from.map(Age::months).orElse(null),
                     to.map(Age::months).orElse(null),
                     form.has(at + "beyond", "true"),
-                    Optional.of(typed.text(at + "ceilings", "why it may pass a ceiling", 0, LONGEST_REASON))
+                    Optional.of(read.text(
+                                    at + "ceilings",
+                                    form.one(at + "ceilings"),
+                                    "why it may pass a ceiling",
+                                    LONGEST_REASON))
                             .filter(t -> !t.isEmpty())
                             .orElse(null),
-                    typed.text(at + "by", "who directed it", 1, LONGEST_NAME),
-                    typed.day(at + "on", true).orElse(today)));
+                    read.line(at + "by", form.one(at + "by"), "who directed it", LONGEST_NAME),
+                    read.past(at + "on", form.one(at + "on"), "the day it was directed", earliest(), today)
+                            .orElse(today)));
         }
         return rows;
     }
@@ -206,9 +254,9 @@ final class PersonReader {
         for (int i : form.rows("contact", "name", MOST_ROWS)) {
             String at = "contact[" + i + "].";
             rows.add(new Profile.Contact(
-                    typed.text(at + "name", "a contact's name", 1, LONGEST_NAME),
-                    typed.text(at + "relation", "who they are", 0, LONGEST_NAME),
-                    typed.text(at + "phone", "a telephone number", 1, LONGEST_NAME)));
+                    read.line(at + "name", form.one(at + "name"), "a contact's name", LONGEST_NAME),
+                    read.text(at + "relation", form.one(at + "relation"), "who they are", LONGEST_NAME),
+                    read.line(at + "phone", form.one(at + "phone"), "a telephone number", LONGEST_NAME)));
         }
         return rows;
     }

@@ -12,10 +12,15 @@ import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
+import hodeon.core.stock.Shortage;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -89,29 +94,27 @@ class ReadyController {
 
     private List<LineView> lines(Kit kit, Place place, Stock all, LocalDate back) {
         List<Held> held = all.inKit(place.id());
+        Map<String, Integer> planned = new LinkedHashMap<>();
+        Map<String, Supply> supplies = new HashMap<>();
+        kit.lines().forEach(l -> {
+            planned.put(l.supply().id(), l.pieces());
+            supplies.put(l.supply().id(), l.supply());
+        });
         LocalDate today = LocalDate.now(clock);
         List<LineView> lines = new ArrayList<>();
-        for (Kit.Line line : kit.lines()) {
-            List<Held> of = held.stream()
-                    .filter(h -> h.lot().supply().equals(line.supply().id()))
-                    .sorted(Held.FIRST_EXPIRED)
-                    .toList();
-            int good = of.stream()
-                    .filter(h -> h.outlasts(back, all.rules().marginDays()))
-                    .mapToInt(Held::pieces)
-                    .sum();
-            LotView.State state =
-                    good >= line.pieces() ? LotView.State.FINE : of.isEmpty() ? LotView.State.OVER : LotView.State.SOON;
+        for (Shortage count : Shortage.counted(planned, held, back, all.rules().marginDays())) {
+            int there = count.good() + count.old();
             lines.add(new LineView(
-                    line.supply(),
-                    line.pieces(),
-                    of.stream().mapToInt(Held::pieces).sum(),
-                    good,
-                    of.stream()
-                            .findFirst()
+                    Objects.requireNonNull(supplies.get(count.supply())),
+                    count.wanted(),
+                    there,
+                    count.good(),
+                    held.stream()
+                            .filter(h -> h.lot().supply().equals(count.supply()))
+                            .min(Held.FIRST_EXPIRED)
                             .map(h -> LotView.of(h, all, today).until())
                             .orElse("–"),
-                    state));
+                    count.missing() <= 0 ? LotView.State.FINE : there == 0 ? LotView.State.OVER : LotView.State.SOON));
         }
         return lines;
     }

@@ -5,6 +5,7 @@ import hodeon.app.shell.Cells;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Texts;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.enter.ArrivalForm;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.stock.place.Place;
@@ -238,8 +239,7 @@ class RestockController {
 
     /** What was bought is put away: a lot is made of it, and the tick goes. */
     @PostMapping("/restock/put-away")
-    String putAway(
-            @AuthenticationPrincipal Member member, @RequestParam Map<String, String> form, RedirectAttributes next) {
+    String putAway(@AuthenticationPrincipal Member member, ArrivalForm form, RedirectAttributes next) {
         Faults faults = new Faults();
         restock.putAway(member.householdId(), form, member.getUsername(), faults)
                 .ifPresent(pieces -> next.addFlashAttribute("said", Figures.counted(pieces, "piece") + " put away."));

@@ -1,6 +1,7 @@
 package hodeon.app.readiness;
 
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.enter.ArrivalForm;
 import hodeon.app.stock.enter.Entering;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
@@ -166,7 +167,7 @@ public class RestockService {
     }
 
     /** Answers how many pieces; empty with everything that is wrong in {@code faults}. */
-    Optional<Integer> putAway(UUID household, Map<String, String> form, String who, Faults faults) {
+    Optional<Integer> putAway(UUID household, ArrivalForm form, String who, Faults faults) {
         Optional<Arrival> arrival = entering.add(household, form, Cause.of(who, "bought"), faults);
         arrival.ifPresent(a -> ticks.deleteById(new TickRow.Key(household, a.supply())));
         return arrival.map(Arrival::pieces);

@@ -1,16 +1,16 @@
 package hodeon.app.readiness;
 
+import hodeon.app.shell.chart.Scale;
+import hodeon.app.shell.chart.Tick;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.stock.Held;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -49,8 +49,6 @@ record Timeline(
 
     record Band(String x, String width, String name, String says) {}
 
-    record Tick(String x, String says) {}
-
     record Fail(String trip, String dates, String what, UUID lot) {}
 
     record Line(
@@ -69,7 +67,16 @@ record Timeline(
 
     static Timeline of(
             Stock all, Optional<UUID> only, By by, int months, List<Trip> trips, List<Check> checks, LocalDate today) {
-        return new Drawing(all, only, by, today, today.plusMonths(months), trips, checks).timeline();
+        return new Drawing(
+                        all,
+                        only,
+                        by,
+                        today,
+                        today.plusMonths(months),
+                        Scale.ofDays(today, today.plusMonths(months), LEFT, RIGHT),
+                        trips,
+                        checks)
+                .timeline();
     }
 
     private record Drawing(
@@ -78,6 +85,7 @@ record Timeline(
             By by,
             LocalDate today,
             LocalDate last,
+            Scale across,
             List<Trip> trips,
             List<Check> checks) {
 
@@ -97,7 +105,7 @@ record Timeline(
             return new Timeline(
                     drawn,
                     bands(),
-                    ticks(),
+                    Tick.months(across, today, last),
                     fails(),
                     dated.stream().limit(MOST_LINES).map(this::line).toList(),
                     TOP + ROW * drawn.size() + 8,
@@ -133,7 +141,7 @@ record Timeline(
                 } else if (h.lastDay().isAfter(last)) {
                     later++;
                 } else {
-                    near.computeIfAbsent((int) (at(h.lastDay()) / MARK_WIDTH), x -> new ArrayList<>())
+                    near.computeIfAbsent((int) (across.at(h.lastDay()) / MARK_WIDTH), x -> new ArrayList<>())
                             .add(h);
                 }
             }
@@ -142,7 +150,7 @@ record Timeline(
                     ? checks.stream()
                             .filter(c ->
                                     c.place().toString().equals(key) && !c.due().isAfter(last))
-                            .map(c -> x(c.due().isBefore(today) ? today : c.due()))
+                            .map(c -> across.written(c.due().isBefore(today) ? today : c.due()))
                             .distinct()
                             .toList()
                     : List.of();
@@ -150,7 +158,7 @@ record Timeline(
                     ? RIGHT
                     : near.isEmpty()
                             ? LEFT
-                            : at(held.stream()
+                            : across.at(held.stream()
                                     .map(Held::lastDay)
                                     .filter(d -> !d.isAfter(last))
                                     .max(Comparator.naturalOrder())
@@ -159,7 +167,7 @@ record Timeline(
                     name,
                     address,
                     y,
-                    number(Math.max(0, end - LEFT)),
+                    Scale.units(Math.max(0, end - LEFT)),
                     marks,
                     due,
                     over == 0 ? "" : over + " over",
@@ -174,7 +182,7 @@ record Timeline(
                     : together.size() + " lots, the first "
                             + all.nameOf(first.lot().supply()) + ", " + first.until();
             return new Mark(
-                    x(first.lastDay()),
+                    across.written(first.lastDay()),
                     fails ? LotView.State.OVER : LotView.state(first, today),
                     says
                             + failed(first)
@@ -228,45 +236,15 @@ record Timeline(
             return trips.stream()
                     .filter(t -> !t.start().isAfter(last))
                     .map(t -> {
-                        double from = at(t.start().isBefore(today) ? today : t.start());
-                        double to = Math.min(RIGHT, at(t.end().plusDays(1)));
+                        double from = across.at(t.start().isBefore(today) ? today : t.start());
+                        double to = Math.min(RIGHT, across.at(t.end().plusDays(1)));
                         return new Band(
-                                number(from), number(Math.max(3, to - from)), t.name(), t.start() + " to " + t.end());
+                                Scale.units(from),
+                                Scale.units(Math.max(3, to - from)),
+                                t.name(),
+                                t.start() + " to " + t.end());
                     })
                     .toList();
-        }
-
-        private List<Tick> ticks() {
-            long months = ChronoUnit.MONTHS.between(today, last);
-            int each = months <= 14 ? 1 : months <= 30 ? 3 : 12;
-            List<Tick> ticks = new ArrayList<>();
-            LocalDate day = today.withDayOfMonth(1).plusMonths(1);
-            while (each > 1 && (day.getMonthValue() - 1) % each != 0) {
-                day = day.plusMonths(1);
-            }
-            for (; !day.isAfter(last); day = day.plusMonths(each)) {
-                ticks.add(new Tick(
-                        x(day),
-                        each == 12
-                                ? String.valueOf(day.getYear())
-                                : day.toString().substring(0, 7)));
-            }
-            return ticks;
-        }
-
-        private double at(LocalDate day) {
-            return LEFT
-                    + (double) ChronoUnit.DAYS.between(today, day)
-                            / ChronoUnit.DAYS.between(today, last)
-                            * (RIGHT - LEFT);
-        }
-
-        private String x(LocalDate day) {
-            return number(at(day));
-        }
-
-        private static String number(double value) {
-            return String.format(Locale.ROOT, "%.1f", value);
         }
     }
 }

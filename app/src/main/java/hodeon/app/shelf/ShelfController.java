@@ -11,6 +11,7 @@ import hodeon.app.readiness.Obstacle;
 import hodeon.app.readiness.ReadyService;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Paged;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -140,12 +141,8 @@ class ShelfController {
                     .filter(h -> h.lastDay().isBefore(today))
                     .count();
             if (old > 0) {
-                hands.add(new Hand(
-                        kit.name(),
-                        "",
-                        Figures.counted(old, "lot") + (old == 1 ? " is" : " are") + " past the date",
-                        "Look",
-                        "/stock/places/" + kit.id()));
+                hands.add(
+                        new Hand(kit.name(), "", Wording.says("lots.past", old), "Look", "/stock/places/" + kit.id()));
             }
         }
         checks.due(household, owned).stream()

@@ -3,6 +3,7 @@ package hodeon.app.shelf;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.readiness.Obstacle;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Trip;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -25,7 +26,7 @@ record TripCard(
         Trip trip = stored.trip();
         boolean past = trip.end().isBefore(today);
         long days = ChronoUnit.DAYS.between(today, trip.start());
-        String when = past ? "over" : days <= 0 ? "under way" : days == 1 ? "tomorrow" : "in " + days + " days";
+        String when = past ? "over" : Wording.says("day.away", Math.max(days, 0));
         String because = obstacles.stream().limit(SAID).map(Obstacle::what).collect(Collectors.joining("; "))
                 + (obstacles.size() > SAID ? "; and " + (obstacles.size() - SAID) + " more" : "");
         return new TripCard(
@@ -34,8 +35,8 @@ record TripCard(
                 trip.start() + " to " + trip.end(),
                 when,
                 past,
-                Figures.counted(trip.party().size(), "person").replace("persons", "people") + ", "
-                        + Figures.days(trip.days()) + ", " + trip.hoursToCare() + " h to care",
+                Wording.says("party", trip.party().size()) + ", " + Figures.days(trip.days()) + ", "
+                        + trip.hoursToCare() + " h to care",
                 past ? "" : obstacles.isEmpty() ? "ready" : "not ready: " + because,
                 obstacles.isEmpty());
     }

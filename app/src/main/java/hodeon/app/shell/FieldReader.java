@@ -1,17 +1,23 @@
 package hodeon.app.shell;
 
 import hodeon.core.notice.Faults;
+import hodeon.core.party.Age;
+import hodeon.core.units.Mass;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.ResolverStyle;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Reads what people type into fields: lines, numbers with or without their unit, days in figures or words, choices. What cannot be read
@@ -27,6 +33,9 @@ public final class FieldReader {
             inWords("d MMM uuuu"),
             inWords("MMMM d, uuuu"),
             inWords("MMM d, uuuu"));
+
+    private static final Pattern MASS = Pattern.compile(
+            "(\\d{1,4}(?:[.,]\\d{1,3})?)\\s*(kgs?|kilos?|kilograms?|lbs?|pounds?)?", Pattern.CASE_INSENSITIVE);
 
     private final Faults faults;
 
@@ -58,11 +67,75 @@ public final class FieldReader {
         return line;
     }
 
+    /** At most {@code most} characters, on several lines if need be; nothing typed is nothing said. */
+    public String text(String field, String typed, String what, int most) {
+        String text = typed.strip();
+        if (text.length() > most) {
+            faults.add(field, text, what + " has at most " + most + " characters", "Shorten it");
+        }
+        return text;
+    }
+
+    /** The same on one line. */
+    public String lineOrNothing(String field, String typed, String what, int most) {
+        return typed.isBlank() ? "" : line(field, typed, what, most);
+    }
+
+    /** “9”, “18 m”; below two years months matter. Empty with a fault where it cannot be read. */
+    public Optional<Age> age(String field, String typed, String what) {
+        Optional<Age> age = Age.parse(typed);
+        if (age.isEmpty()) {
+            faults.add(
+                    field,
+                    typed.strip(),
+                    what + " is in years from 0 to " + Age.OLDEST_YEARS + ", or in months like “18 m”",
+                    "Write 9, or 18 m");
+        }
+        return age;
+    }
+
+    /** A body mass, such as “48”, “48.5 kg” or “106 lb”; in kilograms to a tenth. Empty with a fault where it cannot be read. */
+    public Optional<BigDecimal> kilograms(String field, String typed, String what, BigDecimal least, BigDecimal most) {
+        Matcher mass = MASS.matcher(typed.strip());
+        String limit = what + " is from " + least.toPlainString() + " to " + most.toPlainString() + " kg";
+        if (!mass.matches()) {
+            faults.add(field, typed.strip(), limit, "Write it like 48, 48.5 kg or 106 lb");
+            return Optional.empty();
+        }
+        BigDecimal number = new BigDecimal(mass.group(1).replace(',', '.'));
+        boolean pounds =
+                mass.group(2) != null && mass.group(2).toLowerCase(Locale.ROOT).matches("lbs?|pounds?");
+        BigDecimal kilograms =
+                pounds ? number.multiply(Mass.KILOGRAMS_A_POUND).setScale(1, RoundingMode.HALF_UP) : number;
+        if (kilograms.compareTo(least) < 0 || kilograms.compareTo(most) > 0) {
+            faults.add(field, typed.strip(), limit, "Correct it");
+            return Optional.empty();
+        }
+        return Optional.of(kilograms);
+    }
+
+    /** A day that is not to come, both limits inclusive. */
+    public Optional<LocalDate> past(String field, String typed, String what, LocalDate earliest, LocalDate today) {
+        String text = typed.strip();
+        Optional<LocalDate> day = day(text).filter(d -> !d.isAfter(today) && !d.isBefore(earliest));
+        if (day.isEmpty()) {
+            faults.add(
+                    field,
+                    text,
+                    what + " is a day from " + earliest + " to today, " + today,
+                    "Write it like " + today + ", or in words");
+        }
+        return day;
+    }
+
+    private static Optional<LocalDate> day(String text) {
+        return DAYS.stream().flatMap(format -> parsed(text, format).stream()).findFirst();
+    }
+
     /** A day of the years 2000 to 2100, such as 2027-06-12 or 12 June 2027. */
     public Optional<LocalDate> date(String field, String typed, String what) {
         String text = typed.strip();
-        Optional<LocalDate> day =
-                DAYS.stream().flatMap(format -> parsed(text, format).stream()).findFirst();
+        Optional<LocalDate> day = day(text);
         if (day.isEmpty()) {
             faults.add(field, text, what + " is a date of the calendar, year-month-day", "Write it like 2027-06-12");
         } else if (day.get().getYear() < 2000 || day.get().getYear() > 2100) {
@@ -121,6 +194,14 @@ public final class FieldReader {
         return number;
     }
 
+    /** A number within its limits, both inclusive; empty with a fault where it is none. */
+    public Optional<BigDecimal> number(
+            String field, String typed, String what, BigDecimal least, BigDecimal most, int decimals, String unit) {
+        int before = faults.all().size();
+        BigDecimal number = decimal(field, typed, least, most, what, decimals, unit);
+        return faults.all().size() == before ? Optional.of(number) : Optional.empty();
+    }
+
     private static String without(String unit, String text) {
         boolean said = !unit.isEmpty() && text.toLowerCase(Locale.ROOT).endsWith(unit);
         return said ? text.substring(0, text.length() - unit.length()).strip() : text;
@@ -145,8 +226,13 @@ public final class FieldReader {
         return type.getEnumConstants()[0];
     }
 
+    /** The same; nothing chosen is nothing said. */
+    public <E extends Enum<E>> Optional<E> chosen(String field, String typed, String what, Class<E> type) {
+        return typed.isBlank() ? Optional.empty() : Optional.of(choice(field, typed, what, type));
+    }
+
     /** Any of a list, by their constants' names. */
-    public <E extends Enum<E>> Set<E> choices(String field, Set<String> typed, String what, Class<E> type) {
+    public <E extends Enum<E>> Set<E> choices(String field, Collection<String> typed, String what, Class<E> type) {
         Set<E> chosen = EnumSet.noneOf(type);
         typed.forEach(text -> chosen.add(choice(field, text, what, type)));
         return chosen;

@@ -2,6 +2,7 @@ package hodeon.app.shell;
 
 import hodeon.core.catalogue.Supply;
 import hodeon.core.units.Mass;
+import hodeon.core.units.Plural;
 import hodeon.core.units.Volume;
 import java.util.Locale;
 
@@ -107,17 +108,7 @@ public final class Figures {
 
     /** “tablet” of one, “tablets” of others. */
     public static String unit(double count, String one) {
-        if (count == 1 || one.equals("ml")) { // A sign of measure has no plural.
-            return one;
-        }
-        // “2 cards of strips”, not “2 card of stripses”.
-        int rest = one.indexOf(" of ") >= 0 ? one.indexOf(" of ") : one.indexOf(" for ");
-        String noun = rest >= 0 ? one.substring(0, rest) : one;
-        return noun + plural(noun) + one.substring(noun.length());
-    }
-
-    private static String plural(String one) {
-        return one.endsWith("s") || one.endsWith("sh") || one.endsWith("ch") ? "es" : "s";
+        return Plural.of(count, one);
     }
 
     private static long roundedToTwoDigits(double value) {

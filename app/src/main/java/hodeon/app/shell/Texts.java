@@ -6,6 +6,7 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Text of files that come into the house. */
 public final class Texts {
@@ -13,6 +14,11 @@ public final class Texts {
     private static final char BYTE_ORDER_MARK = '\ufeff';
 
     private Texts() {}
+
+    /** What a field says; empty where the form has no such field. */
+    public static String given(@Nullable String typed) {
+        return typed == null ? "" : typed;
+    }
 
     /** UTF-8, or UTF-16 with its mark; anything else is refused rather than guessed. */
     public static Optional<String> read(byte[] bytes, String field, Faults faults) {

@@ -16,12 +16,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestParam;
 
 /** Two kits side by side, the differences first; both weighed as this trip's brief asks. */
 @Controller
@@ -52,16 +52,30 @@ class CompareController {
 
     record MetRow(String name, String left, String right, String change) {}
 
+    /** What was chosen for each side; null where nobody chose. */
+    record CompareForm(
+            @Nullable String left,
+            @Nullable String leftStance,
+            @Nullable String leftLimit,
+            @Nullable String right,
+            @Nullable String rightStance,
+            @Nullable String rightLimit) {}
+
     @GetMapping("/trips/{id}/mat/compare")
-    String compare(
-            @AuthenticationPrincipal Member member,
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> typed,
-            Model model) {
+    String compare(@AuthenticationPrincipal Member member, @PathVariable UUID id, CompareForm typed, Model model) {
         Mat mat = opened.open(member, id, "Compare", model);
-        Asked leftAsked = Asked.of(typed, "left", CompareSides.MAT, mat.trip().trip());
-        Asked rightAsked =
-                Asked.of(typed, "right", CompareSides.ASKED, mat.trip().trip());
+        Asked leftAsked = Asked.of(
+                typed.left(),
+                typed.leftStance(),
+                typed.leftLimit(),
+                CompareSides.MAT,
+                mat.trip().trip());
+        Asked rightAsked = Asked.of(
+                typed.right(),
+                typed.rightStance(),
+                typed.rightLimit(),
+                CompareSides.ASKED,
+                mat.trip().trip());
         Side left = sides.side(mat, leftAsked);
         Side right = sides.side(mat, rightAsked);
         SideBySide both = SideBySide.of(calculator.question(mat.of(), mat.along()), left.pieces(), right.pieces());

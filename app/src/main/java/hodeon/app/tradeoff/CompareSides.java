@@ -8,6 +8,7 @@ import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Texts;
 import hodeon.core.brief.Stance;
 import hodeon.core.brief.Trip;
 import hodeon.core.plan.Plan;
@@ -15,6 +16,7 @@ import hodeon.core.units.Mass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -57,11 +59,14 @@ class CompareSides {
      */
     record Asked(String which, String stance, String limit) {
 
-        static Asked of(Map<String, String> typed, String side, String which, Trip trip) {
-            Stance usual = which.equals(ASKED) ? other(trip.stance()) : trip.stance();
-            String stance = typed.getOrDefault(side + "Stance", usual.name());
-            String limit = typed.getOrDefault(side + "Limit", "");
-            return new Asked(typed.getOrDefault(side, which), stance, limit);
+        /** @param otherwise which side it is where nobody chose */
+        static Asked of(
+                @Nullable String which, @Nullable String stance, @Nullable String limit, String otherwise, Trip trip) {
+            Stance usual = otherwise.equals(ASKED) ? other(trip.stance()) : trip.stance();
+            return new Asked(
+                    Objects.requireNonNullElse(which, otherwise),
+                    Objects.requireNonNullElse(stance, usual.name()),
+                    Texts.given(limit));
         }
 
         private static Stance other(Stance stance) {

@@ -2,6 +2,8 @@ package hodeon.app.tradeoff;
 
 import hodeon.app.plan.Headline;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.chart.Scale;
+import hodeon.app.shell.chart.Tick;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.plan.Plan;
@@ -37,8 +39,8 @@ public record CurveView(
     private static final int BOTTOM = 264;
     private static final int TOP = 30;
     private static final int RIGHT = 20;
-    /** From this share of the width on a number hangs to the left of its mark, so that it is not cut off. */
-    private static final double RIGHTMOST = 0.93;
+    private static final double QUARTER = 0.25;
+    private static final Scale UP = new Scale(0, 1, BOTTOM, TOP);
     /** Marks nearer than this cannot be read beside each other. */
     private static final double LEAST_APART = 60;
 
@@ -64,8 +66,6 @@ public record CurveView(
     /** @param severities one for each degree of severity about which little more can be done from here on, if several the worst first */
     record Mark(String x, String anchor, String says, List<Integer> severities) {}
 
-    record Tick(String at, String says) {}
-
     /** @param from the point that changes are told from; −1 for the mat */
     static CurveView of(Curve curve, Plan mine, int chosen, int from, Catalogue catalogue) {
         List<Curve.Point> points = curve.points();
@@ -73,25 +73,28 @@ public record CurveView(
         Map<String, Integer> before =
                 from < 0 ? mine.pieces() : points.get(from).pieces();
         List<Dot> dots = new ArrayList<>();
-        StringBuilder path = new StringBuilder();
+        Scale across = new Scale(0, most, LEFT, WIDTH - RIGHT);
+        List<double[]> path = new ArrayList<>();
         for (int i = 0; i < points.size(); i++) {
-            Dot dot = dot(i, points.get(i), i == curve.recommended(), most, before, catalogue);
-            path.append(i == 0 ? "M" : " L").append(dot.x()).append(' ').append(dot.y());
+            Dot dot = dot(i, points.get(i), i == curve.recommended(), across, before, catalogue);
+            path.add(new double[] {
+                across.at(points.get(i).grams()), UP.at(points.get(i).coverage())
+            });
             dots.add(dot);
         }
         return new CurveView(
                 dots,
                 chosen,
-                path.toString(),
+                Scale.path(path),
                 new Mine(
-                        x(mine.mass().grams(), most),
-                        y(mine.coverage()),
+                        across.written(mine.mass().grams()),
+                        UP.written(mine.coverage()),
                         Figures.grams(mine.mass()),
                         Figures.percent(mine.coverage())),
-                marks(curve, most),
-                across(most),
-                List.of(25, 50, 75, 100).stream()
-                        .map(p -> new Tick(y(p / 100.0), p + " %"))
+                marks(curve, across),
+                Tick.round(across, Figures::grams),
+                Tick.every(UP, QUARTER, share -> Math.round(100 * share) + " %").stream()
+                        .skip(1)
                         .toList(),
                 from < 0
                         ? "the mat"
@@ -108,8 +111,8 @@ public record CurveView(
     }
 
     /** Severities reached at nearly the same weight share a mark, so that marks can be read. */
-    private static List<Mark> marks(Curve curve, double most) {
-        double apart = LEAST_APART * most / (WIDTH - LEFT - RIGHT);
+    private static List<Mark> marks(Curve curve, Scale across) {
+        double apart = across.width(LEAST_APART);
         List<List<Reached>> together = new ArrayList<>();
         IntStream.rangeClosed(1, Severity.WORST)
                 .boxed()
@@ -129,18 +132,18 @@ public record CurveView(
                     }
                     together.getLast().add(reached);
                 });
-        return together.stream().map(of -> mark(of, most)).toList();
+        return together.stream().map(of -> mark(of, across)).toList();
     }
 
-    private static Mark mark(List<Reached> together, double most) {
+    private static Mark mark(List<Reached> together, Scale across) {
         double first = together.getFirst().point().grams();
         double last = together.getLast().point().grams();
         String from = Math.round(first) == Math.round(last)
                 ? Figures.grams(first)
                 : Figures.grams(first) + " to " + Figures.grams(last);
         return new Mark(
-                x(first, most),
-                first > RIGHTMOST * most ? "end" : "middle",
+                across.written(first),
+                across.anchor(first),
                 from + ": " + together.stream().map(Reached::says).collect(Collectors.joining("; ")),
                 together.stream()
                         .map(Reached::severity)
@@ -170,7 +173,7 @@ public record CurveView(
             int number,
             Curve.Point point,
             boolean recommended,
-            double most,
+            Scale across,
             Map<String, Integer> before,
             Catalogue catalogue) {
         Difference difference = Difference.between(before, point.pieces());
@@ -181,8 +184,8 @@ public record CurveView(
         }
         return new Dot(
                 number,
-                x(point.grams(), most),
-                y(point.coverage()),
+                across.written(point.grams()),
+                UP.written(point.coverage()),
                 price(point.price()),
                 recommended,
                 Figures.grams(point.grams()),
@@ -192,23 +195,5 @@ public record CurveView(
                 words(difference.out(), catalogue),
                 severities,
                 Headline.of(point.ifItHappens()));
-    }
-
-    private static List<Tick> across(double most) {
-        double step = Math.pow(10, Math.floor(Math.log10(most)));
-        step = most / step < 3 ? step / 2 : step;
-        List<Tick> ticks = new ArrayList<>();
-        for (double grams = step; grams <= most; grams += step) {
-            ticks.add(new Tick(x(grams, most), Figures.grams(grams)));
-        }
-        return ticks;
-    }
-
-    private static String x(double grams, double most) {
-        return String.format(Locale.ROOT, "%.1f", LEFT + grams / most * (WIDTH - LEFT - RIGHT));
-    }
-
-    private static String y(double coverage) {
-        return String.format(Locale.ROOT, "%.1f", BOTTOM - coverage * (BOTTOM - TOP));
     }
 }

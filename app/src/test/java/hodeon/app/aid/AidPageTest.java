@@ -117,7 +117,7 @@ class AidPageTest extends StockTest {
                                 not(containsString("two breaths FIRST")),
                                 containsString("Elsewhere:"),
                                 containsString("Two breaths before the first pushes"))));
-        send(mine, "/settings/schools", "topic-first-breaths", "two", "topic-second-pen", "10");
+        send(mine, "/settings/schools", "topic[first-breaths]", "two", "topic[second-pen]", "10");
         open(mine, "/aid?problem=drowning").andExpect(says("two breaths FIRST"));
         open(mine, "/aid?problem=anaphylaxis").andExpect(says("No better after 10 minutes: second pen."));
         open(mine, "/settings/schools").andExpect(says("Taught in North America and elsewhere"));
@@ -127,7 +127,7 @@ class AidPageTest extends StockTest {
 
     @Test
     void anUnknownSchoolChangesNothingAndSaysSo() throws Exception {
-        send(mine, "/settings/schools", "topic-ticks", "freeze", "topic-choking", "hope")
+        send(mine, "/settings/schools", "topic[ticks]", "freeze", "topic[choking]", "hope")
                 .andExpect(status().is3xxRedirection())
                 .andExpect(flash().attribute("fault", containsString("choking: hope")));
         assertThat(aid.schools(mine.householdId())).isEmpty();
@@ -135,7 +135,7 @@ class AidPageTest extends StockTest {
 
     @Test
     void theRegionOfATripSpeaksBeforeTheHousehold() throws Exception {
-        send(mine, "/settings/schools", "topic-ticks", "pull");
+        send(mine, "/settings/schools", "topic[ticks]", "pull");
         String trip = trip(mine, with(brief("Bush week"), "region", "MEAT_ALLERGY_TICKS"));
         open(mine, trip + "/aid?problem=tick")
                 .andExpect(content()

@@ -97,7 +97,8 @@ class DosePageTest extends WebTest {
         note(sef, "paracetamol-dissolving-500", "2", 0)
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(says("Stopped: nothing was noted", "Paracetamol: less than 4 h after the dose of "));
-        note(sef, "paracetamol-500", "3", 0, "override", "true").andExpect(says("needs a reason"));
+        note(sef, "paracetamol-500", "3", 0, "override", "true")
+                .andExpect(says("Why it is given all the same has 1 to 300 characters"));
         assertThat(book.of(mine.householdId(), sef, OSLO).kept()).hasSize(2);
         note(sef, "paracetamol-500", "3", 0, "override", "true", "why", "the practice said so by radio")
                 .andExpect(redirectedUrl("/people/" + sef + "/clock"));

@@ -2,6 +2,7 @@ package hodeon.app.dose;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hodeon.app.shell.chart.Tick;
 import hodeon.core.medication.gate.DoseClock.Counted;
 import hodeon.core.medication.gate.DoseTally;
 import java.math.BigDecimal;
@@ -47,9 +48,7 @@ class StripTest {
     @Test
     void theClockOnTheWallIsFollowedThroughItsChange() {
         Strip strip = strip(Optional.empty());
-        assertThat(strip.ticks())
-                .map(Strip.Tick::label)
-                .containsExactly("12:00", "18:00", "00:00", "06:00", "12:00", "18:00");
-        assertThat(strip.ticks()).map(Strip.Tick::x).containsExactly("0.0", "90.0", "180.0", "285.0", "375.0", "465.0");
+        assertThat(strip.ticks()).map(Tick::says).containsExactly("12:00", "18:00", "00:00", "06:00", "12:00", "18:00");
+        assertThat(strip.ticks()).map(Tick::at).containsExactly("0.0", "90.0", "180.0", "285.0", "375.0", "465.0");
     }
 }

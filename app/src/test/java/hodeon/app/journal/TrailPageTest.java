@@ -264,19 +264,19 @@ class TrailPageTest extends StockTest {
     @Test
     void theDebriefTakesOutWhatWasUsedAndDatesWhatWasOpened() throws Exception {
         note(mine, blister(UUID.randomUUID()));
-        open(mine, trip + "/debrief").andExpect(field("used-hydrocolloid-pad", "3"));
-        send(mine, trip + "/debrief", "used-hydrocolloid-pad", "6", "left-shears", "0")
+        open(mine, trip + "/debrief").andExpect(field("used[hydrocolloid-pad]", "3"));
+        send(mine, trip + "/debrief", "used[hydrocolloid-pad]", "6", "left[shears]", "0")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(field("used-hydrocolloid-pad", "6"))
-                .andExpect(field("left-shears", "0"));
+                .andExpect(field("used[hydrocolloid-pad]", "6"))
+                .andExpect(field("left[shears]", "0"));
         send(
                         mine,
                         trip + "/debrief",
-                        "used-hydrocolloid-pad",
+                        "used[hydrocolloid-pad]",
                         "3",
-                        "left-povidone-bottle",
+                        "left[povidone-bottle]",
                         "2",
-                        "opened-povidone-bottle",
+                        "opened[povidone-bottle]",
                         "yes",
                         "learn",
                         "yes")
@@ -294,7 +294,7 @@ class TrailPageTest extends StockTest {
         assertThat(log.learnsFrom(mine.householdId(), id)).isTrue();
         open(mine, trip + "/debrief")
                 .andExpect(says("3 already taken out"))
-                .andExpect(noField("used-hydrocolloid-pad", "3"));
+                .andExpect(noField("used[hydrocolloid-pad]", "3"));
     }
 
     /** Before the outing has begun nothing was used on it: whoever means another one is asked, and nothing they typed is lost. */
@@ -305,12 +305,12 @@ class TrailPageTest extends StockTest {
                 mine.householdId(), UUID.fromString(later.replace("/trips/", "")), "Roll", Map.of("shears", 1));
         UUID roll = stock.addPlace(mine.householdId(), "Roll", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
         put(roll, "gauze-large", 4, "2029-09");
-        send(mine, later + "/debrief", "used-gauze-large", "3")
+        send(mine, later + "/debrief", "used[gauze-large]", "3")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("begins on " + TODAY.plusDays(20))))
-                .andExpect(field("used-gauze-large", "3"));
+                .andExpect(field("used[gauze-large]", "3"));
         assertThat(there()).containsEntry("gauze-large 2029-09", 4);
-        send(mine, later + "/debrief", "used-gauze-large", "3", "sure", "yes")
+        send(mine, later + "/debrief", "used[gauze-large]", "3", "sure", "yes")
                 .andExpect(flash().attributeExists("said"));
         assertThat(there()).containsEntry("gauze-large 2029-09", 1);
     }

@@ -23,7 +23,7 @@ class OddsPageTest extends WebTest {
         open(mine, trip + "/odds?why=blister")
                 .andExpect(status().isOk())
                 .andExpect(says("7.4 per 1,000 person-days", "Boulware", "0.039 times", "Cannot happen on this trip"))
-                .andExpect(field("factor.activity:paddling", "1.6"))
+                .andExpect(field("factor[activity:paddling]", "1.6"))
                 .andExpect(content().string(containsString("/aid?problem=blister")));
     }
 
@@ -31,20 +31,21 @@ class OddsPageTest extends WebTest {
     void aFactorIsChangedForThisTripOnlyAndGoesBack() throws Exception {
         String trip = trip(mine, "Skerry ring");
         String other = trip(mine, "Another ring");
-        String[] typed = {"version", "0", "factor.activity:paddling", "3.2", "factor.rate", "7.4"};
+        String[] typed = {"version", "0", "factor[activity:paddling]", "3.2", "factor[rate]", "7.4"};
         send(mine, trip + "/odds/blister", typed).andExpect(status().is3xxRedirection());
         // Twice the factor, twice the expected number.
         open(mine, trip + "/odds?why=blister").andExpect(says("0.078 times", "was 1.6", "changed for this trip"));
         open(mine, other + "/odds?why=blister")
                 .andExpect(content()
                         .string(allOf(containsString("0.039 times"), not(containsString("changed for this trip")))));
-        send(mine, trip + "/odds/blister", "version", "0", "factor.rate", "9")
+        send(mine, trip + "/odds/blister", "version", "0", "factor[rate]", "9")
                 .andExpect(flash().attribute("factorFault", containsString("changed elsewhere")));
-        send(mine, trip + "/odds/blister", "version", "1", "factor.rate", "lots")
+        send(mine, trip + "/odds/blister", "version", "1", "factor[rate]", "lots")
                 .andExpect(flash().attribute("factorFault", containsString("The rate is a number from 0 to 100000")));
         send(mine, trip + "/odds/blister", "version", "1", "back", "yes");
         open(mine, trip + "/odds?why=blister").andExpect(says("0.039 times"));
-        send(others, trip + "/odds/blister", "version", "2", "factor.rate", "9").andExpect(status().isNotFound());
+        send(others, trip + "/odds/blister", "version", "2", "factor[rate]", "9")
+                .andExpect(status().isNotFound());
         send(mine, trip + "/odds/boredom", "version", "2").andExpect(status().isNotFound());
     }
 

@@ -52,7 +52,17 @@ class OddsViewTest {
     }
 
     private static OddsView view(String... asked) {
-        OddsLook look = OddsLook.of(asked.length == 0 ? Map.of() : Map.of(asked[0], asked[1]), TRIP);
+        Map<String, String> by = asked.length == 0 ? Map.of() : Map.of(asked[0], asked[1]);
+        OddsLook look = OddsLook.of(
+                new OddsLook.Asked(
+                        by.get("order"),
+                        by.get("grouped"),
+                        by.get("leg"),
+                        by.get("person"),
+                        by.get("longer"),
+                        by.get("more"),
+                        by.get("stoveHome")),
+                TRIP);
         return OddsView.of(Forecast.of(TRIP, CATALOGUE), Forecast.of(look.tried(TRIP), CATALOGUE), look);
     }
 

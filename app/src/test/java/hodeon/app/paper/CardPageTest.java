@@ -177,7 +177,7 @@ class CardPageTest extends WebTest {
                             "Warm:",
                             "Call, say: where (position)");
         }
-        send(mine, "/settings/schools", "topic-first-breaths", "two");
+        send(mine, "/settings/schools", "topic[first-breaths]", "two");
         try (PDDocument pdf = pdf(mine, trip, "prompt", "a6")) {
             assertThat(text(pdf)).contains("Child or drowned: two breaths first.");
         }

@@ -149,12 +149,12 @@ class PeoplePageTest extends WebTest {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content()
                         .string(allOf(
-                                containsString("written like 2017-03-09"),
-                                containsString("The body mass in kg is a number from 0.5 to 300"),
+                                containsString("is a day from 19"),
+                                containsString("The body mass is from 0.5 to 300 kg"),
                                 containsString("“noon” was given"),
                                 containsString("The most in 24 h is at least the most at once"),
                                 containsString("A telephone number has 1 to 80 characters"),
-                                containsString("Only what the list offers can be chosen"),
+                                containsString("is one of the choices on the list"),
                                 containsString("value=\"noon\""),
                                 containsString("Afraid of Thunderspoons."))));
         assertThat(people.all(mine.householdId())).isEmpty();

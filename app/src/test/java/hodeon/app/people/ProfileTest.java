@@ -88,16 +88,16 @@ class ProfileTest {
             delimiter = '|',
             value = {
                 "name | '' | a name has 1 to 80 characters",
-                "born | 2017-02-29 | the day is written like 2017-03-09 and lies in the past",
-                "born | 2031-01-01 | the day is written like 2017-03-09 and lies in the past",
-                "born | 1850-01-01 | the day is written like 2017-03-09 and lies in the past",
-                "kilograms | 0.4 | the body mass in kg is a number from 0.5 to 300, to at most three decimals",
-                "kilograms | 1e2 | the body mass in kg is a number from 0.5 to 300, to at most three decimals",
-                "kilograms | -5 | the body mass in kg is a number from 0.5 to 300, to at most three decimals",
-                "weighedOn | yesterday | the day is written like 2017-03-09 and lies in the past",
-                "training | WIZARD | only what the list offers can be chosen",
-                "allergies | MOONLIGHT | only what the list offers can be chosen",
-                "rescue | LUCK | only what the list offers can be chosen",
+                "born | 2017-02-29 | the birth date is a day from EARLIEST to today, TODAY",
+                "born | 2031-01-01 | the birth date is a day from EARLIEST to today, TODAY",
+                "born | 1850-01-01 | the birth date is a day from EARLIEST to today, TODAY",
+                "kilograms | 0.4 | the body mass is from 0.5 to 300 kg",
+                "kilograms | 1e2 | the body mass is from 0.5 to 300 kg",
+                "kilograms | -5 | the body mass is from 0.5 to 300 kg",
+                "weighedOn | yesterday | the day of the mass is a day from EARLIEST to today, TODAY",
+                "training | WIZARD | the training is one of the choices on the list",
+                "allergies | MOONLIGHT | an allergy is one of the choices on the list",
+                "rescue | LUCK | a rescue medicine is one of the choices on the list",
                 "regular[0].product | moonshine | a regular medicine is one of the list",
                 "direction[0].ingredient | moonshine | a direction is for an ingredient of the list",
             })
@@ -118,7 +118,10 @@ class ProfileTest {
         form.set(field, value);
         PersonReader reader = new PersonReader(new Typed(form), FormularyReader.shipped(), TODAY);
         assertThat(reader.read()).isEmpty();
-        assertThat(reader.faults()).map(Fault::limit).containsExactly(limit);
+        assertThat(reader.faults())
+                .map(Fault::limit)
+                .containsExactly(limit.replace("EARLIEST", TODAY.minusYears(111).toString())
+                        .replace("TODAY", TODAY.toString()));
         assertThat(reader.faults()).map(Fault::field).containsExactly(field);
     }
 

@@ -161,7 +161,7 @@ class RestockPageTest extends StockTest {
         send(mine, trip + "/ready/lies", "place", pouch.toString());
         put(pouch, "antiseptic-wipe", 6, "2026-01-31");
         open(mine, "/restock").andExpect(says("past its date"));
-        open(mine, "/").andExpect(says("1 lot is past the date"));
+        open(mine, "/").andExpect(says("1 lot is past its date"));
         send(mine, "/restock/discard-old").andExpect(flash().attribute("said", containsString("1 lot")));
         assertThat(stock.of(household).held()).isEmpty();
     }

@@ -17,8 +17,8 @@ class FieldReaderTest {
     private final FieldReader read = new FieldReader(faults);
 
     private BigDecimal kilograms(String typed) {
-        return read.decimal(
-                "kilograms", typed, BigDecimal.ONE, BigDecimal.valueOf(300), "The body mass in kg", 1, "kg");
+        return read.kilograms("kilograms", typed, "The body mass", BigDecimal.ONE, BigDecimal.valueOf(300))
+                .orElse(BigDecimal.ONE);
     }
 
     @ParameterizedTest
@@ -28,6 +28,9 @@ class FieldReaderTest {
                     48kg | 48
                     48,5 KG | 48.5
                     48.50 | 48.50
+                    7.25 kilos | 7.25
+                    106 lb | 48.1
+                    106 pounds | 48.1
                     """)
     void aMassMayBringItsUnit(String typed, BigDecimal kilograms) {
         assertThat(kilograms(typed)).isEqualByComparingTo(kilograms);
@@ -35,15 +38,44 @@ class FieldReaderTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "kg", "48 g", "forty", "0.5", "301", "48.25", "48 kg kg"})
+    @ValueSource(strings = {"", "kg", "48 g", "forty", "0.5", "301", "48.2525", "48 kg kg", "700 lb", "7 stone"})
     void whatIsNoMassIsToldWithFieldValueLimitAndRemedy(String typed) {
         assertThat(kilograms(typed)).isEqualByComparingTo(BigDecimal.ONE);
         assertThat(faults.all()).singleElement().satisfies(fault -> {
             assertThat(fault.field()).isEqualTo("kilograms");
             assertThat(fault.value()).isEqualTo(typed.strip());
-            assertThat(fault.limit()).startsWith("The body mass in kg");
+            assertThat(fault.limit()).isEqualTo("The body mass is from 1 to 300 kg");
             assertThat(fault.remedy()).isNotBlank();
         });
+    }
+
+    @Test
+    void aDayThatIsOverMayBeInWordsAndOneToComeIsToldWithItsLimits() {
+        LocalDate today = LocalDate.of(2027, 6, 12);
+        LocalDate earliest = today.minusYears(111);
+        assertThat(read.past("born", "9 March 2017", "the birth date", earliest, today))
+                .contains(LocalDate.of(2017, 3, 9));
+        assertThat(read.past("born", "2027-06-12", "the birth date", earliest, today))
+                .contains(today);
+        assertThat(faults.none()).isTrue();
+        assertThat(read.past("born", "13 June 2027", "the birth date", earliest, today))
+                .isEmpty();
+        assertThat(faults.all())
+                .singleElement()
+                .extracting(Fault::limit)
+                .isEqualTo("the birth date is a day from 1916-06-12 to today, 2027-06-12");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+                    9 | 108
+                    18 m | 18
+                    0 | 0
+                    """)
+    void anAgeIsYearsOrMonths(String typed, int months) {
+        assertThat(read.age("years", typed, "The age").orElseThrow().months()).isEqualTo(months);
+        assertThat(read.age("years", "grown up", "The age")).isEmpty();
+        assertThat(faults.all()).hasSize(1);
     }
 
     @ParameterizedTest

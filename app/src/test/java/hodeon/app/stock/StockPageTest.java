@@ -94,8 +94,8 @@ class StockPageTest extends WebTest {
         enter("pieces", "x", "until", "2027-02-29", "price", "1.005", "opened", "2999-01-01", "store-below", "900")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(says("“2027-02-29” was given"))
-                .andExpect(says("at most two decimals"))
-                .andExpect(says("from 2000 to today"))
+                .andExpect(says("at most 2 decimals"))
+                .andExpect(says("from 2000-01-01 to today"))
                 .andExpect(says("-30 to 60"))
                 .andExpect(content().string(containsString("value=\"2027-02-29\"")));
         assertThat(stock.of(mine.householdId()).held()).isEmpty();

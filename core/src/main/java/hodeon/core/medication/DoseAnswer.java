@@ -1,6 +1,7 @@
 package hodeon.core.medication;
 
 import hodeon.core.medication.formulary.Product;
+import hodeon.core.units.Plural;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.List;
@@ -71,13 +72,13 @@ public sealed interface DoseAnswer {
         public String often() {
             StringBuilder often = new StringBuilder(
                     dosing.apart().isZero() ? "as often as needed" : "at least " + apart() + " apart");
-            dosing.times().ifPresent(n -> often.append("; at most ").append(n).append(n == 1 ? " time" : " times"));
+            dosing.times().ifPresent(n -> often.append("; at most ").append(Plural.counted(n, "time")));
             dosing.inADay().ifPresent(day -> often.append(dosing.times().isPresent() ? " and " : "; at most ")
                     .append(product.says(day)));
             if (dosing.times().isPresent() || dosing.inADay().isPresent()) {
                 often.append(" in 24 h");
             }
-            dosing.days().ifPresent(n -> often.append("; ask after ").append(n).append(n == 1 ? " day" : " days"));
+            dosing.days().ifPresent(n -> often.append("; ask after ").append(Plural.counted(n, "day")));
             return often.toString();
         }
 

@@ -1,5 +1,6 @@
 package hodeon.core.party;
 
+import hodeon.core.units.Plural;
 import java.time.LocalDate;
 import java.time.Period;
 import java.util.List;
@@ -93,8 +94,8 @@ public record Age(int months) implements Comparable<Age> {
     @Override
     public String toString() {
         if (months < SAID_IN_MONTHS) {
-            return months + (months == 1 ? " month" : " months");
+            return Plural.counted(months, "month");
         }
-        return years() + " years";
+        return Plural.counted(years(), "year");
     }
 }

@@ -9,6 +9,9 @@ import java.math.BigDecimal;
  */
 public record Mass(long milligrams) implements Comparable<Mass> {
 
+    /** The international avoirdupois pound, exactly (agreement of 1959). */
+    public static final BigDecimal KILOGRAMS_A_POUND = new BigDecimal("0.45359237");
+
     public static final Mass ZERO = new Mass(0);
 
     public Mass {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hodeon.core.Samples;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Heat.Reading;
 import hodeon.core.units.Mass;
 import java.time.LocalDate;
@@ -12,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -52,6 +55,9 @@ class KeepingInDateTest {
         assertThat(Shortage.of(planned, kit, LocalDate.of(2027, 6, 17), 0))
                 .containsExactly(new Shortage("shears", 1, 0, 0), new Shortage("wipe", 6, 4, 4));
         assertThat(Shortage.of(planned, kit, LocalDate.of(2027, 6, 17), 14)).contains(new Shortage("wipe", 6, 0, 8));
+        assertThat(Shortage.counted(Map.of("gloves", 4), kit, LocalDate.of(2027, 6, 17), 14))
+                .containsExactly(new Shortage("gloves", 4, 6, 0));
+        assertThat(new Shortage("wipe", 6, 4, 4).missing()).isEqualTo(2);
         assertThat(Shortage.of(Map.of("gloves", 6), kit, LocalDate.of(2027, 6, 17), 14))
                 .isEmpty();
     }
@@ -66,6 +72,14 @@ class KeepingInDateTest {
         assertThat(Rhythm.holdsFor(Optional.empty(), start)).isFalse();
         assertThat(Rhythm.holdsFor(Optional.of(start.minusDays(28)), start)).isTrue();
         assertThat(Rhythm.holdsFor(Optional.of(start.minusDays(29)), start)).isFalse();
+        assertThat(Rhythm.dueFor(Optional.empty(), start, start.minusDays(28))).isTrue();
+        assertThat(Rhythm.dueFor(Optional.empty(), start, start.minusDays(29)))
+                .as("a look that early would not hold")
+                .isFalse();
+        assertThat(Rhythm.dueFor(Optional.of(start.minusDays(28)), start, start.minusDays(2)))
+                .isFalse();
+        assertThat(Rhythm.dueFor(Optional.of(start.minusDays(40)), start, start.minusDays(2)))
+                .isTrue();
     }
 
     private static List<Reading> readings(double... celsius) {
@@ -92,6 +106,54 @@ class KeepingInDateTest {
         assertThat(found).extracting(Heat.Excursion::hottest).containsExactly(38.0, 25.1, 30.0);
         assertThat(found.getFirst().lasting()).hasHours(1);
         assertThat(Heat.above(readings(10, 12), 25)).isEmpty();
+    }
+
+    @Test
+    void aLotIsJudgedByItsOwnLimitElseByTheCataloguesElseNotAtAll() {
+        Supply adrenaline = Samples.CATALOGUE.supplies().stream()
+                .filter(s -> s.keeping().mostCelsius().isPresent())
+                .findFirst()
+                .orElseThrow();
+        int usual = adrenaline.keeping().mostCelsius().getAsInt();
+        List<Reading> day = readings(15, 22, 31, 38, 27, 18);
+        HeatExposure own =
+                HeatExposure.of(warmest(25), Optional.of(adrenaline), day).orElseThrow();
+        assertThat(own.limit()).isEqualTo(25);
+        assertThat(own.above()).hasSize(1);
+        assertThat(own.lasting()).hasHours(2);
+        assertThat(own.hottest()).isEqualTo(38);
+        assertThat(own.kineticAbove()).isTrue();
+        assertThat(HeatExposure.of(warmest(29), Optional.empty(), day)
+                        .orElseThrow()
+                        .kineticAbove())
+                .isFalse();
+        HeatExposure cool = HeatExposure.of(warmest(40), Optional.empty(), day).orElseThrow();
+        assertThat(cool.above()).isEmpty();
+        assertThat(cool.lasting()).isZero();
+        assertThat(cool.hottest()).isZero();
+        assertThat(HeatExposure.of(held("x", 1, ""), Optional.of(adrenaline), day))
+                .map(HeatExposure::limit)
+                .contains(usual);
+        assertThat(HeatExposure.of(held("x", 1, ""), Optional.empty(), day)).isEmpty();
+    }
+
+    private static Held warmest(int celsius) {
+        Lot lot = GoodUntilTest.lot("x", "", "2026-01-01");
+        return new Held(
+                new Lot(
+                        lot.id(),
+                        lot.supply(),
+                        lot.product(),
+                        lot.code(),
+                        lot.printed(),
+                        lot.received(),
+                        lot.opened(),
+                        lot.decanted(),
+                        lot.price(),
+                        OptionalInt.of(celsius)),
+                POUCH,
+                1,
+                Optional.empty());
     }
 
     @Test

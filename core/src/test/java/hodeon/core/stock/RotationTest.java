@@ -41,6 +41,18 @@ class RotationTest {
     }
 
     @Test
+    void onlyWhatLiesApartAndExpiresWithinTheHorizonMayGain() {
+        Held here = KeepingInDateTest.held("wipe", 1, "2027-05-26", CALM);
+        Held there = KeepingInDateTest.held("wipe", 1, "2029-11-25", BUSY);
+        assertThat(Rotation.mayGain(List.of(here, there), LocalDate.of(2027, 5, 26)))
+                .isTrue();
+        assertThat(Rotation.mayGain(List.of(here, there), LocalDate.of(2027, 5, 25)))
+                .isFalse();
+        assertThat(Rotation.mayGain(List.of(here, here), LocalDate.of(2027, 5, 26)))
+                .isFalse();
+    }
+
+    @Test
     void nothingMovesWhenNothingIsGained() {
         List<Held> held = List.of(
                 KeepingInDateTest.held("wipe", 3, "2027-02-01", BUSY), KeepingInDateTest.held("wipe", 3, "", CALM));

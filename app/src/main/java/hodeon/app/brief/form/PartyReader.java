@@ -51,15 +51,10 @@ record PartyReader(LocalDate today, Faults faults, FieldReader read) {
             }
             int alike = read.whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "The number alike" + of);
             sum += alike;
-            Age age = age(at + "years", row.getYears(), of);
-            BigDecimal kilograms = read.decimal(
-                    at + "kilograms",
-                    row.getKilograms(),
-                    LEAST_KILOGRAMS,
-                    MOST_KILOGRAMS,
-                    "The body mass in kg" + of,
-                    1,
-                    "kg");
+            Age age = read.age(at + "years", row.getYears(), "The age" + of).orElse(Age.ofYears(0));
+            BigDecimal kilograms = read.kilograms(
+                            at + "kilograms", row.getKilograms(), "The body mass" + of, LEAST_KILOGRAMS, MOST_KILOGRAMS)
+                    .orElse(LEAST_KILOGRAMS);
             Optional<LocalDate> weighedOn = weighedOn(at + "weighedOn", row.getWeighedOn(), of);
             Training training = read.choice(at + "training", row.getTraining(), "The training" + of, Training.class);
             Set<Allergy> allergies =
@@ -92,18 +87,6 @@ record PartyReader(LocalDate today, Faults faults, FieldReader read) {
         } catch (IllegalArgumentException none) {
             return Person.idOf(name);
         }
-    }
-
-    /** Below two years months matter, so they can be said; a bare number is years. */
-    private Age age(String field, String typed, String of) {
-        return Age.parse(typed).orElseGet(() -> {
-            faults.add(
-                    field,
-                    typed.strip(),
-                    "The age" + of + " is in years from 0 to " + Age.OLDEST_YEARS + ", or in months like “16 m”",
-                    "Write 9, or 16 m");
-            return Age.ofYears(0);
-        });
     }
 
     /** Nothing typed is weighed today. */

@@ -1,12 +1,14 @@
 package hodeon.app.brief.route;
 
+import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Texts;
 import hodeon.core.brief.route.Pace;
 import hodeon.core.brief.route.Route;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Map;
+import java.math.BigDecimal;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -22,26 +24,36 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/route")
 class RouteController {
 
+    /** How somebody walks, as typed. */
+    record RouteForm(String rule, String factor, String hoursADay, String beyond) {
+
+        static final RouteForm USUAL = new RouteForm("", "1", "6", "1");
+
+        RouteForm {
+            rule = Texts.given(rule);
+            factor = Texts.given(factor);
+            hoursADay = Texts.given(hoursADay);
+            beyond = Texts.given(beyond);
+        }
+    }
+
     @GetMapping
     String ask(Model model) {
-        return page(Map.of(), model);
+        return page(RouteForm.USUAL, model);
     }
 
     @PostMapping
-    String read(
-            @RequestParam("file") MultipartFile file,
-            @RequestParam Map<String, String> typed,
-            HttpServletResponse response,
-            Model model)
+    String read(@RequestParam("file") MultipartFile file, RouteForm typed, HttpServletResponse response, Model model)
             throws IOException {
         Faults faults = new Faults();
-        double factor = number("factor", typed, Pace.LEAST, Pace.MOST, "The pace factor", faults);
-        double hoursADay = number("hoursADay", typed, 1, 16, "Hours a day on foot", faults);
-        double beyond = number("beyond", typed, 0, 200, "Hours from the ends to care", faults);
+        FieldReader read = new FieldReader(faults);
+        double factor = number(read, "factor", typed.factor(), Pace.LEAST, Pace.MOST, "The pace factor");
+        double hoursADay = number(read, "hoursADay", typed.hoursADay(), 1, 16, "Hours a day on foot");
+        double beyond = number(read, "beyond", typed.beyond(), 0, 200, "Hours from the ends to care");
         String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
         Optional<Route> route = RouteFile.read(name, file.getBytes(), faults);
         if (faults.none() && route.isPresent()) {
-            Pace pace = new Pace(rule(typed.getOrDefault("rule", "")), factor);
+            Pace pace = new Pace(rule(typed.rule()), factor);
             model.addAttribute("route", RouteView.of(route.get(), pace, hoursADay, beyond));
         } else {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -51,7 +63,7 @@ class RouteController {
         return page(typed, model);
     }
 
-    private static String page(Map<String, String> typed, Model model) {
+    private static String page(RouteForm typed, Model model) {
         model.addAttribute("rules", Pace.Rule.values());
         model.addAttribute("typed", typed);
         return "brief/route";
@@ -61,21 +73,8 @@ class RouteController {
         return name.equals(Pace.Rule.TOBLER.name()) ? Pace.Rule.TOBLER : Pace.Rule.NAISMITH;
     }
 
-    private static double number(
-            String field, Map<String, String> typed, double least, double most, String what, Faults faults) {
-        String text = typed.getOrDefault(field, "").strip().replace(',', '.');
-        if (text.matches("\\d{1,3}(\\.\\d{1,3})?")) {
-            double number = Double.parseDouble(text);
-            if (number >= least && number <= most) {
-                return number;
-            }
-        }
-        String limit = what + " is a number from " + trimmed(least) + " to " + trimmed(most);
-        faults.add(field, text, limit, "Correct it");
-        return least;
-    }
-
-    private static String trimmed(double number) {
-        return number == Math.rint(number) ? Long.toString(Math.round(number)) : Double.toString(number);
+    private static double number(FieldReader read, String field, String typed, double least, double most, String what) {
+        return read.decimal(field, typed, BigDecimal.valueOf(least), BigDecimal.valueOf(most), what, 3, "h")
+                .doubleValue();
     }
 }

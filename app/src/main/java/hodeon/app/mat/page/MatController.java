@@ -10,7 +10,6 @@ import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
 import hodeon.core.plan.Plan;
 import java.util.Locale;
-import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -48,7 +47,7 @@ class MatController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable String about,
-            @RequestParam Map<String, String> asked,
+            MatLook.Asked asked,
             Model model) {
         Mat mat = opened.open(member, id, "Mat", model);
         model.addAttribute("mat", page.of(mat, MatLook.of(asked), about));
@@ -62,7 +61,7 @@ class MatController {
             @PathVariable String change,
             @RequestParam String supply,
             @RequestParam long version,
-            @RequestParam Map<String, String> asked,
+            MatLook.Asked asked,
             RedirectAttributes next) {
         MatChange what = MatChange.valueOf(change.toUpperCase(Locale.ROOT));
         next.addAttribute("about", supply);
@@ -77,7 +76,7 @@ class MatController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam long version,
-            @RequestParam Map<String, String> asked,
+            MatLook.Asked asked,
             RedirectAttributes next) {
         return done(
                 id,
@@ -92,7 +91,7 @@ class MatController {
     String keep(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam Map<String, String> asked,
+            MatLook.Asked asked,
             RedirectAttributes next) {
         return done(id, asked, next, () -> {
             mats.declineBest(member.householdId(), id);
@@ -105,7 +104,7 @@ class MatController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam long version,
-            @RequestParam Map<String, String> asked,
+            MatLook.Asked asked,
             RedirectAttributes next) {
         return done(id, asked, next, () -> mats.undo(member.householdId(), id, version)
                 .map(changed -> "Taken back: " + changed.words() + "." + effect(changed))
@@ -117,7 +116,7 @@ class MatController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam long version,
-            @RequestParam Map<String, String> asked,
+            MatLook.Asked asked,
             RedirectAttributes next) {
         return done(id, asked, next, () -> mats.redo(member.householdId(), id, version)
                 .map(changed -> "Done again: " + changed.words() + "." + effect(changed))
@@ -125,7 +124,7 @@ class MatController {
     }
 
     /** Makes a change and says what it did to the kit, or that the mat was changed elsewhere meanwhile. */
-    private static String done(UUID id, Map<String, String> asked, RedirectAttributes next, Supplier<String> change) {
+    private static String done(UUID id, MatLook.Asked asked, RedirectAttributes next, Supplier<String> change) {
         MatLook.of(asked).parameters().forEach(next::addAttribute);
         try {
             next.addFlashAttribute("said", change.get());

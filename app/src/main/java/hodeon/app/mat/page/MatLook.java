@@ -1,9 +1,11 @@
 package hodeon.app.mat.page;
 
+import hodeon.app.shell.Texts;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
 
 /**
@@ -24,15 +26,28 @@ record MatLook(Measure by, String problem, String group, String person, int seve
     static final int NORMAL = 2;
     static final int LARGE = 3;
 
-    static MatLook of(Map<String, String> asked) {
+    /** As it stands in the address; null where it says nothing. */
+    record Asked(
+            @Nullable String by,
+            @Nullable String problem,
+            @Nullable String group,
+            @Nullable String person,
+            @Nullable String severity,
+            @Nullable String all,
+            @Nullable String zoom) {
+
+        static final Asked NOTHING = new Asked(null, null, null, null, null, null, null);
+    }
+
+    static MatLook of(Asked asked) {
         return new MatLook(
-                measure(asked.getOrDefault("by", "")),
-                asked.getOrDefault("problem", ""),
-                asked.getOrDefault("group", ""),
-                asked.getOrDefault("person", ""),
-                digit(asked.getOrDefault("severity", ""), 1, 5, 0),
-                asked.containsKey("all"),
-                digit(asked.getOrDefault("zoom", ""), SMALL, LARGE, NORMAL));
+                measure(Texts.given(asked.by())),
+                Texts.given(asked.problem()),
+                Texts.given(asked.group()),
+                Texts.given(asked.person()),
+                digit(Texts.given(asked.severity()), 1, 5, 0),
+                asked.all() != null,
+                digit(Texts.given(asked.zoom()), SMALL, LARGE, NORMAL));
     }
 
     public boolean filters() {

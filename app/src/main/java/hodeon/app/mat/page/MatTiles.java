@@ -12,14 +12,13 @@ import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.plan.Exclusion;
+import hodeon.core.plan.tradeoff.EarningLeast;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Lays the supplies of a mat out in groups, each in its place whatever lies there. */
@@ -43,22 +42,22 @@ final class MatTiles {
         this.weighing = weighing;
         this.best = best;
         this.exclusions = exclusions;
-        this.earnLeast = mat.known().catalogue().supplies().stream()
-                .filter(s -> mat.pieces().containsKey(s.id())
-                        && mat.hold(s.id()) != Hold.PINNED
-                        && weighing.marginals().containsKey(s.id())
-                        && !weighing.floors().containsKey(s.id()))
-                .sorted(Comparator.comparingDouble(this::lostPerGram))
-                .limit(MOST_EARNING_LEAST)
-                .map(Supply::id)
-                .collect(Collectors.toSet());
+        this.earnLeast = Set.copyOf(EarningLeast.of(
+                mat.known().catalogue().supplies().stream()
+                        .filter(s -> mat.pieces().containsKey(s.id())
+                                && mat.hold(s.id()) != Hold.PINNED
+                                && weighing.marginals().containsKey(s.id())
+                                && !weighing.floors().containsKey(s.id()))
+                        .map(this::last)
+                        .toList(),
+                MOST_EARNING_LEAST));
     }
 
-    private double lostPerGram(Supply supply) {
-        return Objects.requireNonNull(weighing.marginals().get(supply.id())).oneLess()
-                / supply.mass()
-                        .times(mat.pieces(supply.id()) - mat.down(supply.id()))
-                        .grams();
+    private EarningLeast.Last last(Supply supply) {
+        return new EarningLeast.Last(
+                supply.id(),
+                Objects.requireNonNull(weighing.marginals().get(supply.id())).oneLess(),
+                supply.mass().times(mat.pieces(supply.id()) - mat.down(supply.id())));
     }
 
     List<GroupView> groups(Predicate<Supply> wanted, @Nullable String about) {

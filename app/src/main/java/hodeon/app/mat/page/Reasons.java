@@ -1,6 +1,7 @@
 package hodeon.app.mat.page;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Fit;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.plan.Exclusion;
@@ -18,7 +19,7 @@ final class Reasons {
                 "Needs " + needed.label() + "; the most anybody here has is " + partyHas.label() + ".";
             case Exclusion.Allergen(var substance, var people) ->
                 "Contains " + words(substance) + ": "
-                        + String.join(", ", people) + (people.size() == 1 ? " reacts" : " react")
+                        + Wording.says("people.react", people.size(), String.join(", ", people))
                         + " to it, and something else does its work.";
             case Exclusion.ForNobody(var because) -> "For nobody in this party: " + words(because) + ".";
             case Exclusion.Contraindicated(var reasons) ->

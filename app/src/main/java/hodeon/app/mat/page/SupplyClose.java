@@ -7,6 +7,7 @@ import hodeon.app.mat.page.MatView.Served;
 import hodeon.app.mat.page.MatView.SupplyView;
 import hodeon.app.plan.KitCalculator.Weighing;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
@@ -70,12 +71,11 @@ public final class SupplyClose {
         List<Figure> figures = new ArrayList<>();
         Optional.ofNullable(weighing.marginals().get(supply.id())).ifPresent(marginal -> {
             figures.add(new Figure(
-                    (more == 1 ? "One more adds" : more + " more add"),
+                    Wording.says("mat.more", more),
                     share(marginal.oneMore(), plan) + " for "
                             + Figures.grams(supply.mass().times(more))));
             if (count > 0) {
-                figures.add(new Figure(
-                        fewer == 1 ? "One less costs" : fewer + " fewer cost", share(marginal.oneLess(), plan)));
+                figures.add(new Figure(Wording.says("mat.fewer", fewer), share(marginal.oneLess(), plan)));
                 figures.add(new Figure(
                         "It earns, for each 100 g",
                         share(100 * marginal.none() / supply.mass().times(count).grams(), plan)));

@@ -82,7 +82,7 @@ class WarmUp {
 
     private void layOut(StoredTrip trip) {
         try {
-            page.of(mats.mat(trip.householdId(), trip), MatLook.of(Map.of()), null);
+            page.of(mats.mat(trip.householdId(), trip), MatLook.of(MatLook.Asked.NOTHING), null);
         } catch (RuntimeException e) { // Changed or gone meanwhile, or what cannot be read: whoever opens it is told.
             LOG.debug("The mat of {} was not laid out beforehand.", trip.id(), e);
         }

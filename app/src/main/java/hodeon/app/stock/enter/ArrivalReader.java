@@ -1,5 +1,6 @@
 package hodeon.app.stock.enter;
 
+import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.place.Place;
@@ -44,6 +45,7 @@ final class ArrivalReader {
     static final int LONGEST_PRODUCT = 120;
     static final int LONGEST_LOT = 40;
     static final int LONGEST_CONDITION = 200;
+    private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
     private static final BigDecimal MOST_PRICE = new BigDecimal("100000");
 
     private final Map<String, String> supplies = new HashMap<>();
@@ -100,11 +102,13 @@ final class ArrivalReader {
         private final UnaryOperator<String> cell;
         private final String where;
         private final Faults faults;
+        private final FieldReader read;
 
         Reading(UnaryOperator<String> cell, String where, Faults faults) {
             this.cell = cell;
             this.where = where;
             this.faults = faults;
+            this.read = new FieldReader(faults);
         }
 
         String given(String field) {
@@ -155,27 +159,13 @@ final class ArrivalReader {
         }
 
         OptionalInt whole(String field, String what, int least, int most) {
-            try {
-                int number = Integer.parseInt(given(field));
-                if (number >= least && number <= most) {
-                    return OptionalInt.of(number);
-                }
-            } catch (NumberFormatException e) {
-                // Told below, with numbers out of range.
-            }
-            fault(
-                    field,
-                    String.format(Locale.ROOT, "%s is a whole number from %,d to %,d", what, least, most),
-                    "Correct it");
-            return OptionalInt.empty();
+            int before = faults.all().size();
+            int number = read.whole(where + field, given(field), least, most, where + what);
+            return faults.all().size() == before ? OptionalInt.of(number) : OptionalInt.empty();
         }
 
         String text(String field, int longest) {
-            String text = given(field);
-            if (text.length() > longest || text.chars().anyMatch(Character::isISOControl)) {
-                fault(field, field + " is one line of at most " + longest + " characters", "Shorten it");
-            }
-            return text;
+            return read.lineOrNothing(where + field, given(field), where + field, longest);
         }
 
         String article() {
@@ -205,35 +195,22 @@ final class ArrivalReader {
             if (!has(field)) {
                 return Optional.empty();
             }
-            try {
-                LocalDate day = LocalDate.parse(given(field));
-                if (!day.isAfter(today) && day.getYear() >= 2000) {
-                    return Optional.of(day);
-                }
-            } catch (DateTimeException e) {
-                // Told below, with days to come.
-            }
-            fault(
-                    field,
-                    "the day it was " + field + " is a day that exists, from 2000 to today, " + today,
-                    "Write it like " + today);
-            return Optional.empty();
+            return read.past(where + field, given(field), where + "the day it was " + field, EARLIEST, today);
         }
 
         Optional<Money> price() {
             if (!has("price")) {
                 return Optional.empty();
             }
-            try {
-                BigDecimal price = new BigDecimal(given("price").replace(',', '.'));
-                if (price.signum() >= 0 && price.compareTo(MOST_PRICE) <= 0) {
-                    return Optional.of(Money.of(price));
-                }
-            } catch (ArithmeticException | NumberFormatException e) {
-                // Told below, with prices out of range.
-            }
-            fault("price", "the price of a piece is from 0 to 100,000 with at most two decimals", "Write it like 2.50");
-            return Optional.empty();
+            return read.number(
+                            where + "price",
+                            given("price"),
+                            where + "the price of a piece",
+                            BigDecimal.ZERO,
+                            MOST_PRICE,
+                            2,
+                            "")
+                    .map(Money::of);
         }
     }
 }

@@ -4,6 +4,7 @@ import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Texts;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.enter.ArrivalForm.ReadCode;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
@@ -12,7 +13,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -61,29 +61,26 @@ class EnterController {
             @RequestParam(defaultValue = "") String code,
             Model model) {
         Faults faults = new Faults();
-        Map<String, String> form = blank();
-        form.put("place", place);
-        form.put("supply", supply);
-        if (!code.isEmpty()) {
-            form.putAll(entering.fromCode(member.householdId(), code, faults));
-        }
-        return page(member, form, code, List.of(), faults, model);
+        ArrivalForm form = ArrivalForm.at(place).of(supply);
+        ReadCode read = code.isEmpty() ? ReadCode.NOTHING : entering.fromCode(member.householdId(), code, faults);
+        model.addAttribute("told", read.told());
+        return page(member, form.with(read), code, List.of(), faults, model);
     }
 
     @PostMapping("/stock/enter")
     String enter(
             @AuthenticationPrincipal Member member,
-            @RequestParam Map<String, String> given,
+            ArrivalForm form,
+            @RequestParam(defaultValue = "") String code,
+            @RequestParam(name = "do", defaultValue = "") String act,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
         Faults faults = new Faults();
-        Map<String, String> form = blank();
-        ArrivalReader.FIELDS.forEach(f -> form.put(f, given.getOrDefault(f, "")));
-        String code = given.getOrDefault("code", "");
-        if (given.getOrDefault("do", "").equals("read")) {
-            form.putAll(entering.fromCode(member.householdId(), code, faults));
-            return answer(member, form, code, List.of(), faults, response, model);
+        if (act.equals("read")) {
+            ReadCode read = entering.fromCode(member.householdId(), code, faults);
+            model.addAttribute("told", read.told());
+            return answer(member, form.with(read), code, List.of(), faults, response, model);
         }
         Optional<Arrival> arrival =
                 entering.add(member.householdId(), form, Cause.of(member.getUsername(), ""), faults);
@@ -94,7 +91,7 @@ class EnterController {
                 "added",
                 stock.at(member.householdId(), NOWHERE)
                         .named(arrival.get().pieces(), arrival.get().supply()));
-        next.addAttribute("place", form.get("place"));
+        next.addAttribute("place", form.place());
         return "redirect:/stock/enter";
     }
 
@@ -107,11 +104,18 @@ class EnterController {
             Model model)
             throws IOException {
         Faults faults = new Faults();
-        Map<String, String> form = blank();
-        form.put("place", place);
         Optional<String> code = CodePhoto.read(photo.getBytes(), faults);
-        code.ifPresent(c -> form.putAll(entering.fromCode(member.householdId(), c, faults)));
-        return answer(member, form, code.orElse("").replace("\u001d", "<GS>"), List.of(), faults, response, model);
+        ReadCode read = code.map(c -> entering.fromCode(member.householdId(), c, faults))
+                .orElse(ReadCode.NOTHING);
+        model.addAttribute("told", read.told());
+        return answer(
+                member,
+                ArrivalForm.at(place).with(read),
+                code.orElse("").replace("\u001d", "<GS>"),
+                List.of(),
+                faults,
+                response,
+                model);
     }
 
     /** First what was understood, to be looked over; nothing is written yet. */
@@ -121,8 +125,6 @@ class EnterController {
             @RequestParam String text,
             @RequestParam(defaultValue = "") String place,
             Model model) {
-        Map<String, String> form = blank();
-        form.put("place", place);
         Faults faults = new Faults();
         List<PastedStock> lines = PastedStock.read(
                 text, stock.at(member.householdId(), NOWHERE).supplies().values());
@@ -140,7 +142,7 @@ class EnterController {
                             .skip(PastedStock.MOST_LINES)
                             .collect(Collectors.joining("\n")));
         }
-        return page(member, form, "", lines, faults, model);
+        return page(member, ArrivalForm.at(place), "", lines, faults, model);
     }
 
     /** The lines as they were looked over; all are written or none. */
@@ -186,9 +188,7 @@ class EnterController {
             }
         }
         if (!faults.none()) {
-            Map<String, String> form = blank();
-            form.put("place", place);
-            return answer(member, form, "", again, faults, response, model);
+            return answer(member, ArrivalForm.at(place), "", again, faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
         open.settle(
@@ -222,22 +222,16 @@ class EnterController {
                 .map(text -> StockCsv.read(text, entering.reader(member.householdId()), faults))
                 .orElse(List.of());
         if (!faults.none()) {
-            return answer(member, blank(), "", List.of(), faults, response, model);
+            return answer(member, ArrivalForm.EMPTY, "", List.of(), faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "from a file"));
         next.addFlashAttribute("added", Figures.counted(arrivals.size(), "line"));
         return "redirect:/stock/enter";
     }
 
-    private static Map<String, String> blank() {
-        Map<String, String> form = new LinkedHashMap<>();
-        ArrivalReader.FIELDS.forEach(f -> form.put(f, ""));
-        return form;
-    }
-
     private String answer(
             Member member,
-            Map<String, String> form,
+            ArrivalForm form,
             String code,
             List<PastedStock> lines,
             Faults faults,
@@ -250,17 +244,18 @@ class EnterController {
     }
 
     private String page(
-            Member member, Map<String, String> form, String code, List<PastedStock> lines, Faults faults, Model model) {
+            Member member, ArrivalForm typed, String code, List<PastedStock> lines, Faults faults, Model model) {
         Stock all = stock.at(member.householdId(), NOWHERE);
-        Optional.ofNullable(all.supplies().get(form.getOrDefault("supply", "")))
-                .ifPresent(s -> form.put("supply", s.name()));
+        ArrivalForm form = Optional.ofNullable(all.supplies().get(typed.supply()))
+                .map(s -> typed.of(s.name()))
+                .orElse(typed);
         Map<String, String> units = new HashMap<>();
         all.supplies().forEach((id, s) -> {
             units.put(id, s.piece());
             units.put(s.name(), s.piece());
         });
         model.addAttribute("units", units);
-        model.addAttribute("unit", units.getOrDefault(form.getOrDefault("supply", ""), ""));
+        model.addAttribute("unit", units.getOrDefault(form.supply(), ""));
         List<PastedStock> waiting = lines.isEmpty()
                 ? open.of(member.householdId(), MOST_WAITING).stream()
                         .flatMap(l -> PastedStock.read(l, all.supplies().values()).stream())

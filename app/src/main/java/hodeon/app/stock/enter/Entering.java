@@ -1,6 +1,7 @@
 package hodeon.app.stock.enter;
 
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.enter.ArrivalForm.ReadCode;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.LotRepository;
@@ -12,9 +13,7 @@ import hodeon.core.stock.PrintedExpiry;
 import hodeon.core.units.Money;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -47,34 +46,31 @@ public class Entering {
         this.clock = clock;
     }
 
-    /** What a code and what is remembered of its article fill in, by field; empty when the code cannot be read. */
+    /** What a code and what is remembered of its article say; nothing where the code cannot be read. */
     @Transactional(readOnly = true)
-    public Map<String, String> fromCode(UUID household, String code, Faults faults) {
-        Map<String, String> filled = new HashMap<>();
-        Optional<PackCode> read = PackCode.read(code, LocalDate.now(clock), faults);
-        read.ifPresent(c -> {
-            c.article().ifPresent(a -> filled.put("article", a));
-            c.expiry().map(PrintedExpiry::toString).ifPresent(u -> filled.put("until", u));
-            c.lot().ifPresent(l -> filled.put("lot", l));
-            c.serial().ifPresent(s -> filled.put("serial", s));
-            filled.put("told", String.join(" ", c.told()));
-            c.article()
-                    .flatMap(a -> products.findById(new ProductRow.Key(household, a)))
-                    .ifPresent(p -> {
-                        filled.put("supply", p.supplyId);
-                        filled.put("product", p.product);
-                        filled.put("pieces", String.valueOf(p.pieces));
-                        Optional.ofNullable(p.priceHundredths)
-                                .ifPresent(h ->
-                                        filled.put("price", new Money(h).exact().toPlainString()));
-                    });
-        });
-        return filled;
+    public ReadCode fromCode(UUID household, String code, Faults faults) {
+        return PackCode.read(code, LocalDate.now(clock), faults)
+                .map(c -> {
+                    Optional<ProductRow> product =
+                            c.article().flatMap(a -> products.findById(new ProductRow.Key(household, a)));
+                    return new ReadCode(
+                            product.map(p -> p.supplyId),
+                            product.map(p -> String.valueOf(p.pieces)),
+                            product.map(p -> p.product),
+                            c.article(),
+                            c.lot(),
+                            c.serial(),
+                            c.expiry().map(PrintedExpiry::toString),
+                            product.flatMap(p -> Optional.ofNullable(p.priceHundredths))
+                                    .map(h -> new Money(h).exact().toPlainString()),
+                            String.join(" ", c.told()));
+                })
+                .orElse(ReadCode.NOTHING);
     }
 
     /** Reads a form and writes what came; empty with everything that is wrong in {@code faults}. */
-    public Optional<Arrival> add(UUID household, Map<String, String> form, Cause cause, Faults faults) {
-        Optional<Arrival> arrival = reader(household).read(f -> form.getOrDefault(f, ""), "", faults);
+    public Optional<Arrival> add(UUID household, ArrivalForm form, Cause cause, Faults faults) {
+        Optional<Arrival> arrival = reader(household).read(form::cell, "", faults);
         arrival.filter(a -> !a.serial().isEmpty() && lots.lying(household, a.article(), a.serial()) > 0)
                 .ifPresent(a -> faults.add(
                         "serial",

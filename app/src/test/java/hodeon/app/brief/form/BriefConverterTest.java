@@ -164,7 +164,7 @@ class BriefConverterTest {
                 bad(
                         "people[0].years",
                         f -> f.getPeople().getFirst().setYears("old"),
-                        "The age of person 1 is in years from 0 to 110, or in months like “16 m”; “old” was given. Write 9, or 16 m."),
+                        "The age of person 1 is in years from 0 to 110, or in months like “18 m”; “old” was given. Write 9, or 18 m."),
                 bad(
                         "people[0].weighedOn",
                         f -> f.getPeople().getFirst().setWeighedOn("2027-05-03"),
@@ -176,7 +176,7 @@ class BriefConverterTest {
                 bad(
                         "people[0].kilograms",
                         f -> f.getPeople().getFirst().setKilograms("0.2"),
-                        "The body mass in kg of person 1 is a number from 1 to 300"),
+                        "The body mass of person 1 is from 1 to 300 kg"),
                 bad(
                         "people[0].allergies",
                         f -> f.getPeople().getFirst().setAllergies(Set.of("WORK")),

@@ -238,7 +238,9 @@ class BalancePageTest extends WebTest {
                 false,
                 "",
                 proven.around());
-        assertThat(pages.of(first, MatLook.of(Map.of()), null).searching()).isTrue();
-        assertThat(pages.of(proven, MatLook.of(Map.of()), null).searching()).isFalse();
+        assertThat(pages.of(first, MatLook.of(MatLook.Asked.NOTHING), null).searching())
+                .isTrue();
+        assertThat(pages.of(proven, MatLook.of(MatLook.Asked.NOTHING), null).searching())
+                .isFalse();
     }
 }

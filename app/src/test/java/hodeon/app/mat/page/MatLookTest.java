@@ -53,7 +53,7 @@ class MatLookTest extends WebTest {
         for (int i = 0; i < asked.length; i += 2) {
             parameters.put(asked[i], asked[i + 1]);
         }
-        return page.of(mat(), MatLook.of(parameters), null);
+        return page.of(mat(), asked(parameters), null);
     }
 
     private void does(String what, String supply) throws Exception {
@@ -146,9 +146,20 @@ class MatLookTest extends WebTest {
 
     @Test
     void aLookStandsInItsAddress() {
-        MatLook look = MatLook.of(Map.of("by", "price", "person", "Lumi & Beck", "zoom", "3", "all", "yes"));
+        MatLook look = asked(Map.of("by", "price", "person", "Lumi & Beck", "zoom", "3", "all", "yes"));
         assertThat(look.query()).isEqualTo("?all=yes&by=price&person=Lumi%20%26%20Beck&zoom=3");
-        assertThat(MatLook.of(Map.of()).query()).isEmpty();
-        assertThat(MatLook.of(Map.of()).queryAnd()).isEqualTo("?");
+        assertThat(MatLook.of(MatLook.Asked.NOTHING).query()).isEmpty();
+        assertThat(MatLook.of(MatLook.Asked.NOTHING).queryAnd()).isEqualTo("?");
+    }
+
+    private static MatLook asked(Map<String, String> parameters) {
+        return MatLook.of(new MatLook.Asked(
+                parameters.get("by"),
+                parameters.get("problem"),
+                parameters.get("group"),
+                parameters.get("person"),
+                parameters.get("severity"),
+                parameters.get("all"),
+                parameters.get("zoom")));
     }
 }

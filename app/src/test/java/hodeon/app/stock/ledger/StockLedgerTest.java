@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import hodeon.app.WebTest;
 import hodeon.app.shell.NotHere;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.enter.ArrivalForm;
 import hodeon.app.stock.enter.Entering;
 import hodeon.app.stock.place.Place;
 import hodeon.core.notice.Faults;
@@ -212,19 +213,7 @@ class StockLedgerTest extends WebTest {
                     for (int i = 0; i < 12; i++) {
                         if (enters) {
                             Faults faults = new Faults();
-                            entering.add(
-                                    household,
-                                    Map.of(
-                                            "supply",
-                                            "Nitrile gloves, pale",
-                                            "pieces",
-                                            "1",
-                                            "place",
-                                            "Shore shelf",
-                                            "until",
-                                            ""),
-                                    CAUSE,
-                                    faults);
+                            entering.add(household, gloves(), CAUSE, faults);
                             assertThat(faults.all()).isEmpty();
                         } else {
                             readThenUse(wipes);
@@ -276,5 +265,10 @@ class StockLedgerTest extends WebTest {
         }
         assertThat(movements.findByHouseholdIdOrderByNumber(household)).hasSize(6);
         balancesFollowFromMovements();
+    }
+
+    private static ArrivalForm gloves() {
+        return new ArrivalForm(
+                "Shore shelf", "Nitrile gloves, pale", "1", "", "", "", "", "", "", "", "", "", "", "", "");
     }
 }

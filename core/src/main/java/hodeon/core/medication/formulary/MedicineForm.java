@@ -1,5 +1,7 @@
 package hodeon.core.medication.formulary;
 
+import hodeon.core.units.Plural;
+
 /** What a product comes as, what one of it is called, and whether it is measured in millilitres or stays on the skin. */
 public enum MedicineForm {
     TABLET("tablet", Way.PIECES),
@@ -44,6 +46,6 @@ public enum MedicineForm {
 
     /** Such as “2 tablets”, “7.5 ml” or “1 puff”. */
     public String says(String amount) {
-        return amount + " " + (liquid() || amount.equals("1") ? unit : unit.endsWith("x") ? unit + "es" : unit + "s");
+        return amount + " " + (amount.equals("1") ? unit : Plural.of(2, unit));
     }
 }

@@ -2,6 +2,7 @@ package hodeon.core.medication.gate;
 
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Caution.Kind;
+import hodeon.core.units.Plural;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -33,7 +34,7 @@ final class DaysRunning {
                 .map(a -> Caution.ask(
                         Kind.DAYS_RUNNING,
                         "day " + running(noted, a.counts(), at, zone) + " running",
-                        "The label says to ask after " + a.days() + (a.days() == 1 ? " day." : " days."),
+                        "The label says to ask after " + Plural.counted(a.days(), "day") + ".",
                         "the label"));
     }
 

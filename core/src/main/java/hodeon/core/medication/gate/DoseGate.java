@@ -16,6 +16,7 @@ import hodeon.core.medication.formulary.Tradition;
 import hodeon.core.medication.gate.DoseClock.Breach;
 import hodeon.core.medication.gate.DoseClocks.Running;
 import hodeon.core.medication.gate.DoseVerdict.Objection;
+import hodeon.core.units.Plural;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -219,8 +220,7 @@ public final class DoseGate {
             case Breach.TooNear near ->
                 "less than " + DoseAnswer.hours(near.apart()) + (later ? " before" : " after") + " the dose of " + when
                         + ".";
-            case Breach.TooMany many ->
-                "more than " + many.times() + (many.times() == 1 ? " dose" : " doses") + upTo + ".";
+            case Breach.TooMany many -> "more than " + Plural.counted(many.times(), "dose") + upTo + ".";
             case Breach.TooMuch much ->
                 amount(much.sum(), running, product) + upTo + " is more than " + amount(much.most(), running, product)
                         + ".";

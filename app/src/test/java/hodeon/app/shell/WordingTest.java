@@ -1,0 +1,77 @@
+package hodeon.app.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.ResourceBundle;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class WordingTest {
+
+    private static final Pattern ASKED = Pattern.compile("Wording\\.says\\(\\s*\"([\\w.]+)\"|#\\{([\\w.]+)[({}]");
+
+    /** “3 line” + (n == 1 ? "" : "s"): the bundle chooses, or the library. */
+    private static final Pattern BY_HAND = Pattern.compile("[!=]= 1 \\? *\\(?[\"'][^\"']|: [\"']s[\"']\\)");
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+        lots.past     | 1  | 1 lot is past its date
+        lots.past     | 3  | 3 lots are past their dates
+        lots.fail     | 0  | No trip finds anything too old
+        faults.title  | 1  | One thing to correct
+        faults.title  | 1200 | 1,200 things to correct
+        party         | 1  | 1 person
+        party         | 5  | 5 people
+        day.away      | 0  | under way
+        day.away      | 1  | tomorrow
+        day.last      | -1 | over since yesterday
+        """)
+    void theNumberChoosesTheWords(String key, int number, String words) {
+        assertThat(Wording.says(key, number, "")).isEqualTo(words);
+    }
+
+    @Test
+    void everyKeyThatIsAskedIsInTheBundleAndNoneIsLeftOver() throws IOException {
+        Set<String> asked = new TreeSet<>();
+        for (String text : sources()) {
+            ASKED.matcher(text)
+                    .results()
+                    .map((MatchResult m) -> m.group(1) == null ? m.group(2) : m.group(1))
+                    .forEach(asked::add);
+        }
+        assertThat(asked)
+                .isEqualTo(new TreeSet<>(ResourceBundle.getBundle("words").keySet()));
+    }
+
+    @Test
+    void nobodyChoosesBetweenOneAndManyByHand() throws IOException {
+        List<String> found = new ArrayList<>();
+        for (String text : sources()) {
+            text.lines().filter(l -> BY_HAND.matcher(l).find()).forEach(found::add);
+        }
+        assertThat(found).isEmpty();
+    }
+
+    private static List<String> sources() throws IOException {
+        List<String> texts = new ArrayList<>();
+        for (String root : List.of("src/main/java", "src/main/resources/templates", "../core/src/main/java")) {
+            try (Stream<Path> files = Files.walk(Path.of(root))) {
+                for (Path file : files.filter(Files::isRegularFile).toList()) {
+                    texts.add(Files.readString(file));
+                }
+            }
+        }
+        return texts;
+    }
+}
