@@ -77,6 +77,7 @@ class CraftConstantsTest {
             "AidCards.CARDS",
             "CurveController.SAME_GRAMS",
             "Digests.WEEKS_AHEAD",
+            "OnTripsOnly.NAMED",
             "Headline.NAMED",
             "MatLook.LARGE",
             "MatLook.NORMAL",

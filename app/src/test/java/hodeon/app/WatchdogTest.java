@@ -17,7 +17,7 @@ import org.springframework.test.context.TestPropertySource;
 
 /** A random walk of edits: rates of nothing, tiny limits, logs that are learned from, everything pinned or left out. Nothing hangs. */
 @Tag("slow")
-@TestPropertySource(properties = "hodeon.patience=1s")
+@TestPropertySource(properties = "hodeon.patience=200ms")
 class WatchdogTest extends WebTest {
 
     private static final int EDITS = 500;

@@ -15,7 +15,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
-import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -74,9 +73,7 @@ class Goers implements OnTripsOnly {
 
     /** All trips, also those in the bin; the latest first. */
     private List<TripRow> rows(UUID household) {
-        return Stream.concat(
-                        trips.findByHouseholdIdOrderByStartDateDescNameAsc(household, Pageable.unpaged()).stream(),
-                        trips.binned(household).stream())
+        return Stream.concat(trips.withPeople(household).stream(), trips.binned(household).stream())
                 .toList();
     }
 

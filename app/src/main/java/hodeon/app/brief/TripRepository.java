@@ -15,6 +15,11 @@ interface TripRepository extends JpaRepository<TripRow, UUID> {
 
     List<TripRow> findByHouseholdIdOrderByStartDateAscNameAsc(UUID householdId);
 
+    /** All with their people at once, the latest first. */
+    @Query("select t from TripRow t left join fetch t.people where t.householdId = :householdId"
+            + " order by t.startDate desc, t.name")
+    List<TripRow> withPeople(UUID householdId);
+
     /** Those in the bin, which no other query sees. */
     @Query(
             value = "select * from trip where household_id = :householdId and deleted_at is not null",

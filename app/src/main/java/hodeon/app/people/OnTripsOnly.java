@@ -10,6 +10,14 @@ public interface OnTripsOnly {
     /** @param trips names of the trips, the latest first */
     record Somebody(UUID id, String name, List<String> trips) {
 
+        private static final int NAMED = 3;
+
+        /** “Skerry ring, Seal count”, “… and 4 more”. */
+        public String where() {
+            String first = String.join(", ", trips.subList(0, Math.min(NAMED, trips.size())));
+            return trips.size() > NAMED ? first + " and " + (trips.size() - NAMED) + " more" : first;
+        }
+
         public Somebody and(Somebody other) {
             return new Somebody(
                     id,

@@ -161,8 +161,7 @@ class PeopleController {
         next.addFlashAttribute(
                 "said",
                 profile.get().name() + " is written down"
-                        + goes.map(g -> ", and is the one of " + String.join(", ", g.trips()))
-                                .orElse("")
+                        + goes.map(g -> ", and is the one of " + g.where()).orElse("")
                         + ".");
         return "redirect:/people/" + id;
     }

@@ -277,18 +277,7 @@ class PeoplePageTest extends WebTest {
                 trip,
                 UUID.randomUUID(),
                 new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, "Nika Aal's heel"),
-                new UseLog.Detail(
-                        Optional.empty(),
-                        "",
-                        "Nika Aal",
-                        Optional.of(nika),
-                        "",
-                        Map.of(),
-                        Optional.empty(),
-                        "",
-                        false,
-                        OptionalInt.empty(),
-                        List.of()));
+                about("Nika Aal", Optional.of(nika)));
         send(mine, "/people/" + nika + "/erase-from-trips").andExpect(redirectedUrl("/people"));
         assertThat(trips.find(mine.householdId(), trip)
                         .trip()
@@ -368,18 +357,7 @@ class PeoplePageTest extends WebTest {
                 tripId,
                 UUID.randomUUID(),
                 new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, "on " + NAME + "'s heel"),
-                new UseLog.Detail(
-                        Optional.empty(),
-                        "",
-                        NAME,
-                        Optional.of(id),
-                        "",
-                        Map.of(),
-                        Optional.empty(),
-                        "",
-                        false,
-                        OptionalInt.empty(),
-                        List.of()));
+                about(NAME, Optional.of(id)));
         send(mine, "/trips/new", with(with(brief, "do", "draft"), "name", "Another"));
         send(mine, "/people/" + id + "/erase", "name", "Quill").andExpect(flash().attributeExists("faults"));
         assertThat(people.all(mine.householdId())).hasSize(1);
@@ -430,18 +408,7 @@ class PeoplePageTest extends WebTest {
                         "blister",
                         1,
                         "canvas stand fell on An, an odd knock; Anneke helped"),
-                new UseLog.Detail(
-                        Optional.empty(),
-                        "",
-                        "An",
-                        Optional.of(an),
-                        "",
-                        Map.of(),
-                        Optional.empty(),
-                        "",
-                        false,
-                        OptionalInt.empty(),
-                        List.of()));
+                about("An", Optional.of(an)));
         // Another name since: the trip and the log still know who it was.
         send(mine, "/people/" + an, "version", "0", "name", "Annika", "years", "30", "kilograms", "60");
         send(mine, "/people/" + an + "/erase", "name", "Annika").andExpect(redirectedUrl("/people"));
@@ -457,5 +424,21 @@ class PeoplePageTest extends WebTest {
         assertThat(log.of(mine.householdId(), tripId).getFirst().line().note())
                 .isEqualTo("canvas stand fell on somebody, an odd knock; Anneke helped");
         assertThat(people.all(mine.householdId())).hasSize(1);
+    }
+
+    /** What a note of the log says beside what happened: to whom. */
+    static UseLog.Detail about(String who, Optional<UUID> person) {
+        return new UseLog.Detail(
+                Optional.empty(),
+                "",
+                who,
+                person,
+                "",
+                Map.of(),
+                Optional.empty(),
+                "",
+                false,
+                OptionalInt.empty(),
+                List.of());
     }
 }

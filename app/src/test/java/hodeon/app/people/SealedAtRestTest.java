@@ -9,9 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -49,18 +47,7 @@ class SealedAtRestTest extends WebTest {
                 trip,
                 UUID.randomUUID(),
                 new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, PeoplePageTest.NAME),
-                new UseLog.Detail(
-                        Optional.empty(),
-                        "",
-                        PeoplePageTest.NAME,
-                        Optional.empty(),
-                        "",
-                        Map.of(),
-                        Optional.empty(),
-                        "",
-                        false,
-                        OptionalInt.empty(),
-                        List.of()));
+                PeoplePageTest.about(PeoplePageTest.NAME, Optional.empty()));
         byte[] file = Files.readAllBytes(folder.resolve("hodeon.mv.db"));
         String text = new String(file, StandardCharsets.ISO_8859_1);
         String wide = new String(file, StandardCharsets.UTF_16LE);
