@@ -3,6 +3,7 @@ package hodeon.app.brief;
 import hodeon.app.brief.form.People;
 import hodeon.app.people.OnTripsOnly;
 import hodeon.app.people.PeopleService;
+import hodeon.app.storage.Seal;
 import hodeon.core.party.Person;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -38,9 +39,10 @@ class Goers implements OnTripsOnly {
      */
     List<People> known(UUID household, UUID trip, List<People> typed) {
         Map<UUID, String> written = names(household);
+        List<UUID> locked = people.unreadable(household);
         List<TripRow> rows = rows(household);
         Map<UUID, String> onTrips = new LinkedHashMap<>();
-        of(rows, written.keySet()).forEach(s -> onTrips.put(s.id(), s.name()));
+        of(rows, written.keySet(), locked).forEach(s -> onTrips.put(s.id(), s.name()));
         Set<UUID> elsewhere = rows.stream()
                 .filter(r -> !r.id.equals(trip))
                 .flatMap(r -> r.people.stream().map(PersonRow::id))
@@ -50,6 +52,7 @@ class Goers implements OnTripsOnly {
         for (People row : typed) {
             Person person = row.person();
             UUID id = called(written, person.name())
+                    .or(() -> Optional.of(person.id()).filter(locked::contains))
                     .or(() -> called(onTrips, person.name()))
                     .or(() -> Optional.of(person.id()).filter(i -> onTrips.containsKey(i) && !elsewhere.contains(i)))
                     .filter(taken::add)
@@ -80,15 +83,19 @@ class Goers implements OnTripsOnly {
     @Override
     @Transactional(readOnly = true)
     public List<Somebody> of(UUID household) {
-        return of(rows(household), names(household).keySet());
+        return of(rows(household), names(household).keySet(), people.unreadable(household));
     }
 
-    private static List<Somebody> of(List<TripRow> rows, Set<UUID> written) {
+    /** Whoever is written down and cannot be read is no stranger, nor is a name that cannot be read anybody's. */
+    private static List<Somebody> of(List<TripRow> rows, Set<UUID> written, List<UUID> locked) {
         Map<UUID, Somebody> found = new LinkedHashMap<>();
         for (TripRow trip : rows) {
             String called = trip.deletedAt == null ? trip.name : trip.name + " (in the bin)";
             for (PersonRow row : trip.people) {
-                if (row.personId != null && !written.contains(row.personId)) {
+                if (row.personId != null
+                        && !written.contains(row.personId)
+                        && !locked.contains(row.personId)
+                        && !row.name.equals(Seal.UNREADABLE)) {
                     found.merge(row.personId, new Somebody(row.personId, row.name, List.of(called)), Somebody::and);
                 }
             }
