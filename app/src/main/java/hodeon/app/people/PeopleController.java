@@ -4,7 +4,6 @@ import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService.ChangedMeanwhile;
 import hodeon.app.people.PeopleService.Known;
-import hodeon.app.shell.NotHere;
 import hodeon.app.storage.Seal;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.MedicineForm;
@@ -241,19 +240,6 @@ class PeopleController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"person.json\"")
                 .body(file);
-    }
-
-    /** Lets go of somebody who was only typed on trips: trips and logs name them no more. */
-    @PostMapping("/people/{id}/erase-from-trips")
-    String eraseFromTrips(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
-        OnTripsOnly.Somebody gone = onTrips.of(member.householdId()).stream()
-                .filter(s -> s.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new NotHere("somebody of a trip " + id));
-        people.erase(member.householdId(), id, gone.name());
-        next.addFlashAttribute(
-                "said", gone.name() + " is erased from trips and logs. Backups you made before still hold them.");
-        return "redirect:/people";
     }
 
     @PostMapping("/people/{id}/erase")
