@@ -1,4 +1,4 @@
-/** Measurements on the invented sample trip; they print figures and assert nothing. Start with {@link hodeon.benchmarks.CoreTimes}. */
+/** Measurements on the invented sample trip; they print figures and assert nothing. Start with {@link hodeon.benchmarks.DecisionCore}. */
 @NullMarked
 package hodeon.benchmarks;
 
