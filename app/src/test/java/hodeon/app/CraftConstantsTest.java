@@ -27,7 +27,7 @@ class CraftConstantsTest {
             Pattern.compile("(?:plus|minus|of)(?:Days|Weeks|Months|Years|Hours|Minutes)\\((?:[2-9]|[1-9][0-9]+)\\)");
 
     private static final Pattern LIMIT = Pattern.compile(
-            "(MOST|LONGEST|DEAREST|LATEST|DECODED)(_.*)?|LEAST_(LIMIT_GRAMS|UNITS|MILLIGRAMS|LITRES|KILOGRAMS|HOURS|STRENGTH|COST|LIKENESS|APART)|.*_A_PAGE|.*SHOWN");
+            "(MOST|LONGEST|DEAREST|LATEST|DECODED)(_.*)?|LEAST_(LIMIT_GRAMS|UNITS|AMOUNT|MILLIGRAMS|LITRES|KILOGRAMS|HOURS|STRENGTH|COST|LIKENESS|APART)|.*_A_PAGE|.*SHOWN");
 
     /** Classes that draw: every number in them is a measure of the drawing. */
     private static final Set<String> DRAWINGS = Set.of(

@@ -32,7 +32,7 @@ final class OwnMedicineReader {
     private static final BigDecimal MOST_MILLIGRAMS = BigDecimal.valueOf(100_000);
     private static final BigDecimal MOST_MILLILITRES = BigDecimal.valueOf(1_000);
     private static final int LONGEST_REASON = 300;
-    private static final BigDecimal LEAST_MILLIGRAMS = new BigDecimal("0.001");
+    private static final BigDecimal LEAST_AMOUNT = new BigDecimal("0.001");
     private static final int MOST_DECIMALS = 3;
 
     private static final Pattern SEVERAL =
@@ -60,20 +60,26 @@ final class OwnMedicineReader {
         row.form = read.choice("form", form.form(), "the form", MedicineForm.class);
         BigDecimal in = strengthIn(row.form);
         row.strengthIn = in.toPlainString();
-        row.strengthMicrograms = number("strength", form.strength(), "the strength in mg", MOST_MILLIGRAMS)
+        row.strengthMicrograms = number("strength", form.strength(), "the strength in mg", MOST_MILLIGRAMS, "mg")
                 .map(mg -> inOne(mg, in))
                 .orElse(1L);
         row.alsoHolds = alsoHolds(row.ingredient, in);
         row.slow = form.slow().equals("true");
         row.confirmed = read.text("confirmed", form.confirmed(), "the reason", LONGEST_REASON);
-        row.step = number("step", form.step(), "the smallest amount that can be measured out", BigDecimal.valueOf(100))
+        row.step = number(
+                        "step",
+                        form.step(),
+                        "the smallest amount that can be measured out",
+                        BigDecimal.valueOf(100),
+                        "")
                 .map(BigDecimal::toPlainString)
                 .orElse("1");
         row.perPiece = number(
                         "perPiece",
                         form.perPiece(),
                         "how much is in one piece of the supply",
-                        BigDecimal.valueOf(10_000))
+                        BigDecimal.valueOf(10_000),
+                        "")
                 .map(BigDecimal::toPlainString)
                 .orElse("1");
         row.prescribed = form.prescribed().equals("true");
@@ -130,7 +136,7 @@ final class OwnMedicineReader {
             faults.add("per", form.per(), "only a liquid's strength is said for some ml", "Leave it at 1");
             return BigDecimal.ONE;
         }
-        return number("per", form.per(), "the millilitres that the strength is said for", MOST_MILLILITRES)
+        return number("per", form.per(), "the millilitres that the strength is said for", MOST_MILLILITRES, "ml")
                 .orElse(BigDecimal.ONE);
     }
 
@@ -180,7 +186,8 @@ final class OwnMedicineReader {
         return Arrays.stream(lines).collect(Collectors.joining("\n"));
     }
 
-    private Optional<BigDecimal> number(String field, String typed, String what, BigDecimal most) {
-        return read.number(field, typed, what, LEAST_MILLIGRAMS, most, MOST_DECIMALS, "mg");
+    /** Only the unit that is asked for may stand behind a number: 5 mg are not 5 ml. */
+    private Optional<BigDecimal> number(String field, String typed, String what, BigDecimal most, String unit) {
+        return read.number(field, typed, what, LEAST_AMOUNT, most, MOST_DECIMALS, unit);
     }
 }

@@ -55,7 +55,8 @@ record HeatView(
                         HeatExposure.of(
                                 h,
                                 Optional.ofNullable(all.supplies().get(h.lot().supply())),
-                                readings)
+                                readings,
+                                kinetic)
                                 .stream())
                 .toList();
         List<Lot> lots = new ArrayList<>(exposed.stream().map(e -> lot(e, all)).toList());

@@ -107,9 +107,14 @@ public class PeopleService implements RestoredRoom {
         if (!Objects.equals(row.version, openedVersion)) {
             throw new ChangedMeanwhile();
         }
+        boolean renamed = readable(row)
+                .filter(k -> k.profile().name().equals(profile.name()))
+                .isEmpty();
         row.profile = json.writeValueAsString(profile);
         people.saveAndFlush(row);
-        events.publishEvent(new Named(household, id, profile.name()));
+        if (renamed) {
+            events.publishEvent(new Named(household, id, profile.name()));
+        }
     }
 
     /** Everything written about somebody goes, here and in the rooms that listen. */

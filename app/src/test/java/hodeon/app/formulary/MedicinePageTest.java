@@ -75,6 +75,22 @@ class MedicinePageTest extends WebTest {
     }
 
     /** What was prescribed and mixes several: each is counted, and the direction for one of them says how much. */
+    /** Five milligrams are not five millilitres: a unit that was not asked for is told, not dropped. */
+    @Test
+    void onlyTheUnitThatIsAskedForMayStandBehindANumber() throws Exception {
+        Object faults = send(
+                        mine,
+                        "/medicines",
+                        with(
+                                with(with(with(OWN, "form", "SYRUP"), "strength", "120 mg"), "per", "5 mg"),
+                                "step",
+                                "1 mg"))
+                .andReturn()
+                .getFlashMap()
+                .get("faults");
+        assertThat((List<?>) faults).map(f -> ((Fault) f).field()).containsExactlyInAnyOrder("per", "step");
+    }
+
     @Test
     void aMixtureOfOnesOwnIsCountedWithAllItHolds() throws Exception {
         String[] mixture = {

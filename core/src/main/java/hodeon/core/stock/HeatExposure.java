@@ -22,8 +22,13 @@ public record HeatExposure(Held held, int limit, List<Heat.Excursion> above, boo
         above = List.copyOf(above);
     }
 
-    /** Empty where nobody names a limit. */
-    public static Optional<HeatExposure> of(Held held, Optional<Supply> supply, List<Heat.Reading> readings) {
+    /**
+     * Empty where nobody names a limit.
+     *
+     * @param kinetic the readings' mean kinetic temperature in °C, the same for every lot that lay there
+     */
+    public static Optional<HeatExposure> of(
+            Held held, Optional<Supply> supply, List<Heat.Reading> readings, double kinetic) {
         OptionalInt own = held.lot().mostCelsius();
         OptionalInt limit = own.isPresent()
                 ? own
@@ -31,10 +36,7 @@ public record HeatExposure(Held held, int limit, List<Heat.Excursion> above, boo
         return limit.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new HeatExposure(
-                        held,
-                        limit.getAsInt(),
-                        Heat.above(readings, limit.getAsInt()),
-                        Heat.meanKinetic(readings) > limit.getAsInt()));
+                        held, limit.getAsInt(), Heat.above(readings, limit.getAsInt()), kinetic > limit.getAsInt()));
     }
 
     public Duration lasting() {

@@ -116,25 +116,27 @@ class KeepingInDateTest {
                 .orElseThrow();
         int usual = adrenaline.keeping().mostCelsius().getAsInt();
         List<Reading> day = readings(15, 22, 31, 38, 27, 18);
-        HeatExposure own =
-                HeatExposure.of(warmest(25), Optional.of(adrenaline), day).orElseThrow();
+        HeatExposure own = HeatExposure.of(warmest(25), Optional.of(adrenaline), day, Heat.meanKinetic(day))
+                .orElseThrow();
         assertThat(own.limit()).isEqualTo(25);
         assertThat(own.above()).hasSize(1);
         assertThat(own.lasting()).hasHours(2);
         assertThat(own.hottest()).isEqualTo(38);
         assertThat(own.kineticAbove()).isTrue();
-        assertThat(HeatExposure.of(warmest(29), Optional.empty(), day)
+        assertThat(HeatExposure.of(warmest(29), Optional.empty(), day, Heat.meanKinetic(day))
                         .orElseThrow()
                         .kineticAbove())
                 .isFalse();
-        HeatExposure cool = HeatExposure.of(warmest(40), Optional.empty(), day).orElseThrow();
+        HeatExposure cool = HeatExposure.of(warmest(40), Optional.empty(), day, Heat.meanKinetic(day))
+                .orElseThrow();
         assertThat(cool.above()).isEmpty();
         assertThat(cool.lasting()).isZero();
         assertThat(cool.hottest()).isZero();
-        assertThat(HeatExposure.of(held("x", 1, ""), Optional.of(adrenaline), day))
+        assertThat(HeatExposure.of(held("x", 1, ""), Optional.of(adrenaline), day, Heat.meanKinetic(day)))
                 .map(HeatExposure::limit)
                 .contains(usual);
-        assertThat(HeatExposure.of(held("x", 1, ""), Optional.empty(), day)).isEmpty();
+        assertThat(HeatExposure.of(held("x", 1, ""), Optional.empty(), day, Heat.meanKinetic(day)))
+                .isEmpty();
     }
 
     private static Held warmest(int celsius) {

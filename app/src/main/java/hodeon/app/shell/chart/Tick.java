@@ -32,9 +32,7 @@ public record Tick(String at, String says) {
     public static List<Tick> round(Scale scale, DoubleFunction<String> says) {
         double power = Math.pow(10, Math.floor(Math.log10(scale.to())));
         double step = scale.to() / power < 3 ? power / 2 : power;
-        return every(new Scale(scale.from(), scale.to(), scale.start(), scale.end()), step, says).stream()
-                .skip(scale.from() == 0 ? 1 : 0)
-                .toList();
+        return every(scale, step, says).stream().skip(scale.from() == 0 ? 1 : 0).toList();
     }
 
     /** The first of each month, of each quarter or of each year, by how long the scale is. */
