@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -94,10 +95,10 @@ class ForeignDoorsTest {
         assertThat(doors).hasSizeGreaterThan(100);
         for (Door door : doors) {
             for (String path : paths(door.path(), ids.values())) {
-                for (String field : door.method() == HttpMethod.GET ? List.of("") : ids.values()) {
+                boolean inPath = !path.equals(door.path());
+                for (String field : fields(door, inPath, ids)) {
                     MockHttpServletResponse answer = knock(door, path, field, stranger, token);
                     int status = answer.getStatus();
-                    boolean inPath = !path.equals(door.path());
                     if (status >= 500) {
                         wrong.add(status + " " + door.method() + " " + path);
                     } else if (inPath && status < 300) {
@@ -110,19 +111,21 @@ class ForeignDoorsTest {
                             .ifPresent(s -> wrong.add("“" + s + "” is shown by " + door.method() + " " + path));
                 }
             }
-            Map<String, List<String>> after = rows();
-            owned.replaceAll((table, lines) -> {
-                List<String> gone = new ArrayList<>(lines);
-                gone.removeAll(after.getOrDefault(table, List.of()));
-                if (!gone.isEmpty()) {
-                    wrong.add(door.method() + " " + door.path() + " changed " + table + ": " + gone.getFirst());
-                }
-                List<String> left = new ArrayList<>(lines);
-                left.removeAll(gone);
-                return left;
-            });
         }
+        Map<String, List<String>> after = rows();
+        owned.forEach((table, lines) -> {
+            Set<String> there = new HashSet<>(after.getOrDefault(table, List.of()));
+            lines.stream().filter(l -> !there.contains(l)).forEach(l -> wrong.add("changed in " + table + ": " + l));
+        });
         assertThat(wrong).isEmpty();
+    }
+
+    /** What every field of a form holds: any of the ids; behind a foreign address, which is not even opened, three of them. */
+    private static Collection<String> fields(Door door, boolean inPath, Map<String, String> ids) {
+        if (door.method() == HttpMethod.GET) {
+            return List.of("");
+        }
+        return inPath ? List.of(ids.get("TRIP"), ids.get("KIT"), ids.get("PERSON")) : ids.values();
     }
 
     private MockHttpServletResponse knock(Door door, String path, String field, Member stranger, String token)

@@ -12,11 +12,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** The rooms of the core, and which may look into which. */
+@Tag("slow")
 class ArchitectureTest {
 
     private static final JavaClasses CORE = new ClassFileImporter()

@@ -75,13 +75,20 @@ public final class Marginals {
         return residual.copy().removed(candidate, usesDown(candidate), worth * unit) / unit < worth;
     }
 
+    /** What one more piece adds, in worth, 0 or more; of a consumable of which several make a use, what as many add. */
+    public double gain(int candidate) {
+        if (!choice.candidates().get(candidate).durable()) {
+            return oneMore(candidate);
+        }
+        return quantities[candidate] == 0 ? clean(with(candidate, 1) - worth) : 0;
+    }
+
     public Marginal of(int candidate) {
         int here = quantities[candidate];
         Candidate of = choice.candidates().get(candidate);
         if (of.durable()) {
-            double more = here == 0 ? with(candidate, 1) - worth : 0;
             double none = here == 0 ? 0 : worth - with(candidate, 0);
-            return new Marginal(clean(more), here == 1 ? clean(none) : 0, clean(none));
+            return new Marginal(gain(candidate), here == 1 ? clean(none) : 0, clean(none));
         }
         double less = here == 0 ? 0 : residual.copy().removed(candidate, usesDown(candidate), ALL) / unit;
         double none = here <= 1 ? less : residual.copy().removed(candidate, of.uses(here), ALL) / unit;

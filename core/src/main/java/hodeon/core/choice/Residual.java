@@ -1,8 +1,6 @@
 package hodeon.core.choice;
 
-import java.util.ArrayDeque;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -169,21 +167,25 @@ final class Residual {
     private Paths cheapest(boolean toSink) {
         Paths paths = new Paths(toSink);
         long[] distance = paths.distance;
-        BitSet queued = new BitSet(first.length);
-        ArrayDeque<Integer> queue = new ArrayDeque<>();
-        queue.add(sink);
-        while (!queue.isEmpty()) {
-            int node = queue.remove();
-            queued.clear(node);
+        boolean[] queued = new boolean[first.length];
+        int[] queue = new int[first.length]; // A ring: no node stands in it twice.
+        queue[0] = sink;
+        int head = 0;
+        for (int waiting = 1; waiting > 0; waiting--) {
+            int node = queue[head];
+            head = head + 1 == queue.length ? 0 : head + 1;
+            queued[node] = false;
+            long here = distance[node];
             for (int arc = first[node]; arc >= 0; arc = next[arc]) {
                 int taken = toSink ? arc ^ 1 : arc;
-                long reached = distance[node] + cost[taken];
-                if (left[taken] > 0 && reached < distance[to[arc]]) {
-                    distance[to[arc]] = reached;
-                    paths.by[to[arc]] = taken;
-                    if (!queued.get(to[arc])) {
-                        queued.set(to[arc]);
-                        queue.add(to[arc]);
+                int other = to[arc];
+                if (left[taken] > 0 && here + cost[taken] < distance[other]) {
+                    distance[other] = here + cost[taken];
+                    paths.by[other] = taken;
+                    if (!queued[other]) {
+                        queued[other] = true;
+                        queue[(head + waiting - 1) % queue.length] = other;
+                        waiting++;
                     }
                 }
             }

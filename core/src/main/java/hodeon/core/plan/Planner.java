@@ -19,6 +19,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 
 /** Answers one {@link KitQuestion}: what to take, how good given contents are, and what one piece more or less changes. */
@@ -104,10 +105,19 @@ public final class Planner {
 
     /** What one piece more or less of a supply changes, by supply id, from {@code kit} as it is. */
     public Function<String, Marginal> marginals(Map<String, Integer> kit) {
+        return bySupply(kit, Marginals::of);
+    }
+
+    /** What one piece more of a supply adds alone, by supply id: most of the work of {@link #marginals} is in one fewer. */
+    public Function<String, Double> gains(Map<String, Integer> kit) {
+        return bySupply(kit, Marginals::gain);
+    }
+
+    private <T> Function<String, T> bySupply(Map<String, Integer> kit, BiFunction<Marginals, Integer, T> asked) {
         Marginals marginals = allocator.marginals(question.quantities(kit));
         List<String> ids =
                 question.choice().candidates().stream().map(Candidate::id).toList();
-        return supply -> marginals.of(ids.indexOf(supply));
+        return supply -> asked.apply(marginals, ids.indexOf(supply));
     }
 
     private record Serving(Plan.By by, double effect) {}

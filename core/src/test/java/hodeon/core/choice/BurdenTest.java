@@ -15,11 +15,13 @@ import java.util.OptionalInt;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Worth less burden, company and alternatives, against trying every kit there is. */
+@Tag("slow")
 class BurdenTest {
 
     private static final Duration PATIENCE = Duration.ofSeconds(10);

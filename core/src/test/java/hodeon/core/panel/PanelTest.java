@@ -12,9 +12,11 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Recommended kits against what seasoned leaders expect of them. */
+@Tag("slow")
 class PanelTest {
 
     private static final double LEAST_HOLDING = 0.95;

@@ -12,10 +12,12 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.node.NullNode;
 
 /** The three schools lay out kits that differ visibly: for the life first, for the wait, or for what is likely. */
+@Tag("slow")
 class SchoolsTest {
 
     private static final Set<Group> FOR_THE_LIFE = EnumSet.of(Group.BLEEDING, Group.WARMTH);

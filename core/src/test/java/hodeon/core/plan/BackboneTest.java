@@ -25,6 +25,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What comes whatever the odds say, and where a kit stops. */
+@org.junit.jupiter.api.Tag("slow")
 class BackboneTest {
 
     private static Trip trip(Activity activity, Environment environment, int people, int days, int hours, int grams) {

@@ -60,7 +60,7 @@ public record NextGrams(double worth, double burden, Map<String, Integer> pieces
                 Comparator.comparingDouble(Promise::perGram).reversed().thenComparing(p -> p.supply()
                         .id()));
         marginals.forEach((id, marginal) -> promises.add(promise(question, more, id, marginal.oneMore(), 0)));
-        Function<String, Marginal> now = planner.marginals(kit);
+        Function<String, Double> now = planner.gains(kit);
         double worth = 0;
         double left = grams;
         int takes = 0;
@@ -74,14 +74,14 @@ public record NextGrams(double worth, double burden, Map<String, Integer> pieces
                 continue;
             }
             if (best.after() < takes) {
-                promises.add(promise(question, more, id, now.apply(id).oneMore(), takes));
+                promises.add(promise(question, more, id, now.apply(id), takes));
                 continue;
             }
             more.merge(id, best.pieces(), Integer::sum);
             added.merge(id, best.pieces(), Integer::sum);
             worth += best.gain();
             left -= best.grams();
-            now = planner.marginals(more);
+            now = planner.gains(more);
             promises.add(promise(question, more, id, best.gain(), takes++));
         }
         Burden burden = question.choice().burden();

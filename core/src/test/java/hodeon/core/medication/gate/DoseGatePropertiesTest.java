@@ -20,10 +20,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** No sequence of doses that the gate let through without a reason passes anything that must not be passed. */
+@Tag("slow")
 class DoseGatePropertiesTest {
 
     private static final Instant START = Instant.parse("2026-06-01T00:00:00Z");

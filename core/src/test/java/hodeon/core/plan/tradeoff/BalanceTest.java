@@ -23,9 +23,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Everything that is read off a solved question: the curve, what to prune, what to make of contents, who carries what. */
+@Tag("slow")
 class BalanceTest {
 
     private static final Duration PATIENCE = Duration.ofSeconds(30);
