@@ -1,6 +1,5 @@
 package hodeon.app.api;
 
-import hodeon.core.notice.Faults;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -12,24 +11,30 @@ import tools.jackson.databind.JsonNode;
 @RequestMapping("/api/v1")
 class ArithmeticController {
 
+    private final BodySchemas schemas;
+
+    ArithmeticController(BodySchemas schemas) {
+        this.schemas = schemas;
+    }
+
     @PostMapping("/forecast")
     ForecastCall.Answer forecast(@RequestBody JsonNode body) {
-        return ForecastCall.answer(JsonFields.of(body, new Faults()));
+        return ForecastCall.answer(schemas.check("/api/v1/forecast", body));
     }
 
     @PostMapping("/plans/solve")
     PlanCall.Answer solve(@RequestBody JsonNode body) {
-        return new PlanCall(JsonFields.of(body, new Faults())).solve();
+        return new PlanCall(schemas.check("/api/v1/plans/solve", body)).solve();
     }
 
     @PostMapping("/plans/curve")
     PlanCall.CurveAnswer curve(@RequestBody JsonNode body) {
-        JsonFields fields = JsonFields.of(body, new Faults());
+        JsonFields fields = schemas.check("/api/v1/plans/curve", body);
         return new PlanCall(fields).curve(fields);
     }
 
     @PostMapping("/rehearsals")
     RehearsalCall.Answer rehearse(@RequestBody JsonNode body) {
-        return RehearsalCall.answer(JsonFields.of(body, new Faults()));
+        return RehearsalCall.answer(schemas.check("/api/v1/rehearsals", body));
     }
 }

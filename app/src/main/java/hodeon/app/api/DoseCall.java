@@ -32,11 +32,6 @@ import org.jspecify.annotations.Nullable;
  */
 final class DoseCall {
 
-    private static final int LONGEST = 120;
-    private static final int MOST_PRODUCTS = 300;
-    private static final int MOST_HISTORY = 2_000;
-    private static final BigDecimal MOST_UNITS = BigDecimal.valueOf(1000);
-
     private final JsonFields body;
     private final Formulary formulary;
     private final ZoneId zone;
@@ -104,18 +99,12 @@ final class DoseCall {
     DoseCall(JsonFields body, Formulary known, Tradition usual, Instant now) {
         this.body = body;
         this.formulary = new DoseProducts(body, known).formulary();
-        this.zone = body.has("zone")
-                ? body.read("zone", ZoneOffset.UTC, DoseCall::zone, "is a time zone like Europe/Oslo", "Correct it")
-                : ZoneOffset.UTC;
+        this.zone =
+                body.read("zone", ZoneOffset.UTC, DeviceZone::named, "is a time zone like Europe/Oslo", "Correct it");
         this.at = body.has("at") ? moment(body, "at") : now;
-        Tradition tradition = body.has("tradition")
-                ? body.read(
-                        "tradition",
-                        usual,
-                        t -> DosePerson.constant(t, Tradition.class),
-                        "is british or north-american",
-                        "Correct it")
-                : usual;
+        Tradition tradition = body.optionalText("tradition")
+                .flatMap(t -> DosePerson.constant(t, Tradition.class))
+                .orElse(usual);
         Patient patient =
                 new DosePerson(body.object("person"), formulary, at.atZone(zone).toLocalDate()).read();
         this.products = products();
@@ -233,7 +222,7 @@ final class DoseCall {
 
     private List<Product> products() {
         List<Product> found = new ArrayList<>();
-        for (String id : body.texts("products", MOST_PRODUCTS, LONGEST)) {
+        for (String id : body.texts("products")) {
             formulary
                     .product(id)
                     .ifPresentOrElse(
@@ -248,7 +237,10 @@ final class DoseCall {
 
     private List<GivenDose> history() {
         List<GivenDose> given = new ArrayList<>();
-        for (JsonFields row : body.objects("history", MOST_HISTORY, true)) {
+        for (JsonFields row : body.objects("history")) {
+            if (!row.has("at")) {
+                row.fault("at", "is when it was given", "Send it");
+            }
             Instant when = moment(row, "at");
             BigDecimal units = units(row);
             product(row, "product").ifPresent(p -> given.add(GivenDose.of(when, p, units)));
@@ -257,7 +249,7 @@ final class DoseCall {
     }
 
     private Optional<Product> product(JsonFields row, String field) {
-        Optional<Product> product = row.has(field) ? formulary.product(row.text(field, LONGEST)) : Optional.empty();
+        Optional<Product> product = row.has(field) ? formulary.product(row.text(field)) : Optional.empty();
         if (product.isEmpty()) {
             row.fault(field, "is the id of a product under Medicines, or described in the body", "Correct it");
         }
@@ -265,11 +257,7 @@ final class DoseCall {
     }
 
     private static BigDecimal units(JsonFields row) {
-        Optional<BigDecimal> units = row.decimal("units", new BigDecimal("0.01"), MOST_UNITS, 3);
-        if (!row.has("units")) {
-            row.fault("units", "is how many tablets, ml or puffs", "Send it");
-        }
-        return units.orElse(BigDecimal.ONE);
+        return row.decimal("units").orElse(BigDecimal.ONE);
     }
 
     private static Instant moment(JsonFields row, String field) {
@@ -287,9 +275,5 @@ final class DoseCall {
         } catch (DateTimeException e) {
             return Optional.empty();
         }
-    }
-
-    private static Optional<ZoneId> zone(String name) {
-        return DeviceZone.named(name);
     }
 }

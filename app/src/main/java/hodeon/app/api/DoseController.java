@@ -2,7 +2,6 @@ package hodeon.app.api;
 
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
-import hodeon.core.notice.Faults;
 import java.time.Clock;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,27 +15,29 @@ import tools.jackson.databind.JsonNode;
 @RequestMapping("/api/v1/doses")
 class DoseController {
 
+    private final BodySchemas schemas;
     private final MedicineShelf medicines;
     private final Clock clock;
 
-    DoseController(MedicineShelf medicines, Clock clock) {
+    DoseController(BodySchemas schemas, MedicineShelf medicines, Clock clock) {
+        this.schemas = schemas;
         this.medicines = medicines;
         this.clock = clock;
     }
 
     @PostMapping("/sheet")
     DoseCall.SheetAnswer sheet(@AuthenticationPrincipal Member member, @RequestBody JsonNode body) {
-        return call(member, body).sheet();
+        return call(member, schemas.check("/api/v1/doses/sheet", body)).sheet();
     }
 
     @PostMapping("/clock")
     DoseCall.ClockAnswer clock(@AuthenticationPrincipal Member member, @RequestBody JsonNode body) {
-        return call(member, body).clock();
+        return call(member, schemas.check("/api/v1/doses/clock", body)).clock();
     }
 
-    private DoseCall call(Member member, JsonNode body) {
+    private DoseCall call(Member member, JsonFields body) {
         return new DoseCall(
-                JsonFields.of(body, new Faults()),
+                body,
                 medicines.of(member.householdId()),
                 medicines.rules(member.householdId()).tradition(),
                 clock.instant());

@@ -28,12 +28,6 @@ import java.util.stream.Collectors;
 /** Reads the person that a dose is asked about; nobody is kept. */
 final class DosePerson {
 
-    private static final int LONGEST = 120;
-    private static final int MOST_ROWS = 40;
-    private static final BigDecimal LEAST_MG = new BigDecimal("0.001");
-    private static final BigDecimal MOST_MG = BigDecimal.valueOf(100_000);
-    private static final int MOST_HOURS = 24 * 7;
-
     private final JsonFields fields;
     private final Formulary formulary;
     private final LocalDate today;
@@ -50,21 +44,19 @@ final class DosePerson {
         Age age = born.map(b -> Age.between(b, today)).orElseGet(this::age);
         Set<String> besides = new HashSet<>();
         List<RegularIntake> regular = new ArrayList<>();
-        for (JsonFields row : fields.objects("regular", MOST_ROWS, true)) {
+        for (JsonFields row : fields.objects("regular")) {
             regular(row, regular, besides);
         }
-        Patient patient = Patient.of(fields.text("name", LONGEST), age, today)
+        Patient patient = Patient.of(fields.text("name"), age, today)
                 .reactingTo(
                         constants("allergies", Allergy.class),
-                        fields.texts("reactsTo", MOST_ROWS, LONGEST).stream()
-                                .map(this::ingredient)
-                                .collect(Collectors.toSet()))
+                        fields.texts("reactsTo").stream().map(this::ingredient).collect(Collectors.toSet()))
                 .having(constants("conditions", Condition.class))
                 .taking(regular, besides)
-                .directed(fields.objects("directions", MOST_ROWS, true).stream()
+                .directed(fields.objects("directions").stream()
                         .flatMap(d -> direction(d).stream())
                         .toList());
-        Optional<BigDecimal> kilograms = fields.decimal("kilograms", Patient.Weighed.LEAST, Patient.Weighed.MOST, 3);
+        Optional<BigDecimal> kilograms = fields.decimal("kilograms");
         if (kilograms.isPresent()) {
             patient = patient.weighing(new Patient.Weighed(kilograms.get(), day("weighedOn")));
         }
@@ -76,12 +68,14 @@ final class DosePerson {
 
     private Age age() {
         if (fields.has("ageMonths")) {
-            return Age.ofMonths(fields.whole("ageMonths", 0, Age.OLDEST_MONTHS, Optional.empty()));
+            return Age.ofMonths(fields.whole("ageMonths", 0));
         }
         if (fields.has("ageYears")) {
-            return Age.ofYears(fields.whole("ageYears", 0, Age.OLDEST_YEARS, Optional.empty()));
+            return Age.ofYears(fields.whole("ageYears", 0));
         }
-        fields.fault("born", "or ageMonths or ageYears says how old they are", "Send one of them");
+        if (!fields.told("born") && !fields.told("ageMonths") && !fields.told("ageYears")) {
+            fields.fault("born", "or ageMonths or ageYears says how old they are", "Send one of them");
+        }
         return Age.ofMonths(0);
     }
 
@@ -103,10 +97,13 @@ final class DosePerson {
     /** By a product, with how much and when; or only by what it holds. */
     private void regular(JsonFields row, List<RegularIntake> regular, Set<String> besides) {
         if (!row.has("product")) {
-            besides.add(ingredient(row.text("ingredient", LONGEST)));
+            if (!row.has("ingredient")) {
+                row.fault("product", "or ingredient says what is taken", "Send one of them");
+            }
+            besides.add(ingredient(row.text("ingredient")));
             return;
         }
-        String id = row.text("product", LONGEST);
+        String id = row.text("product");
         Optional<Product> product = formulary.product(id);
         if (product.isEmpty()) {
             row.fault("product", "is the id of a product under Medicines", "Send it, or send the ingredient alone");
@@ -114,11 +111,8 @@ final class DosePerson {
         }
         regular.add(new RegularIntake(
                 product.get(),
-                row.decimal("units", new BigDecimal("0.01"), BigDecimal.valueOf(1000), 3)
-                        .orElse(BigDecimal.ONE),
-                row.texts("times", 24, 5).stream()
-                        .flatMap(t -> time(row, t).stream())
-                        .toList()));
+                row.decimal("units").orElse(BigDecimal.ONE),
+                row.texts("times").stream().flatMap(t -> time(row, t).stream()).toList()));
     }
 
     private static Optional<LocalTime> time(JsonFields row, String text) {
@@ -131,19 +125,12 @@ final class DosePerson {
     }
 
     private Optional<Direction> direction(JsonFields row) {
-        int before = row.faults().all().size();
-        String ingredient = ingredient(row.text("ingredient", LONGEST));
+        String ingredient = ingredient(row.text("ingredient"));
         Dose once = milligrams(row, "mostMgAtOnce").orElse(Dose.ofMilligrams(1));
-        Dose day = milligrams(row, "mostMgInADay").orElseGet(() -> {
-            row.fault("mostMgInADay", "is the most in 24 h in mg", "Send it");
-            return once;
-        });
-        if (!row.has("mostMgAtOnce")) {
-            row.fault("mostMgAtOnce", "is the most at once in mg", "Send it");
-        } else if (day.compareTo(once) < 0) {
+        Dose day = milligrams(row, "mostMgInADay").orElse(once);
+        if (day.compareTo(once) < 0) {
             row.fault("mostMgInADay", "is at least the most at once", "Look at the direction again");
         }
-        int hours = row.whole("hoursApart", 1, MOST_HOURS, Optional.empty());
         Optional<MedicineForm> form = row.has("form")
                 ? Optional.of(row.read(
                         "form",
@@ -152,10 +139,9 @@ final class DosePerson {
                         "is a form of medicine",
                         "Correct it"))
                 : Optional.empty();
-        String by = row.text("by", LONGEST);
         LocalDate on =
                 row.read("on", today, DosePerson::date, "is the day it was directed", "Write it like 2026-05-01");
-        if (row.faults().all().size() > before) {
+        if (!row.faults().none()) {
             return Optional.empty();
         }
         return Optional.of(new Direction(
@@ -163,25 +149,23 @@ final class DosePerson {
                 form,
                 milligrams(row, "mgPerKilogram"),
                 once,
-                Duration.ofHours(hours),
+                Duration.ofHours(row.whole("hoursApart", 1)),
                 day,
                 milligrams(row, "mostMgPerKilogramADay"),
                 months(row, "fromMonths"),
                 months(row, "toMonths"),
                 row.yes("beyondLabel", false),
-                row.optionalText("beyondCeilings", 200).orElse(""),
-                by,
+                row.optionalText("beyondCeilings").orElse(""),
+                row.text("by"),
                 on));
     }
 
     private static Optional<Dose> milligrams(JsonFields row, String field) {
-        return row.decimal(field, LEAST_MG, MOST_MG, 3).map(Dose::ofMilligrams);
+        return row.decimal(field).map(Dose::ofMilligrams);
     }
 
     private static Optional<Age> months(JsonFields row, String field) {
-        return row.has(field)
-                ? Optional.of(Age.ofMonths(row.whole(field, 0, Age.OLDEST_MONTHS, Optional.empty())))
-                : Optional.empty();
+        return row.has(field) ? Optional.of(Age.ofMonths(row.whole(field, 0))) : Optional.empty();
     }
 
     /** By any of its names; what nobody here knows stays as it was sent, and is asked about. */
@@ -191,7 +175,7 @@ final class DosePerson {
 
     private <E extends Enum<E>> Set<E> constants(String field, Class<E> type) {
         Set<E> chosen = EnumSet.noneOf(type);
-        for (String word : fields.texts(field, MOST_ROWS, LONGEST)) {
+        for (String word : fields.texts(field)) {
             constant(word, type)
                     .ifPresentOrElse(
                             chosen::add,

@@ -25,11 +25,6 @@ import java.util.stream.Stream;
  */
 final class DoseProducts {
 
-    private static final int LONGEST = 120;
-    private static final int MOST = 100;
-    private static final BigDecimal LEAST_MG = new BigDecimal("0.001");
-    private static final BigDecimal MOST_MG = BigDecimal.valueOf(100_000);
-
     private final List<Ingredient> ingredients = new ArrayList<>();
     private final List<Product> described = new ArrayList<>();
     private final List<Label> labels = new ArrayList<>();
@@ -38,7 +33,7 @@ final class DoseProducts {
     /** @param body whose “described” products are read */
     DoseProducts(JsonFields body, Formulary known) {
         this.known = known;
-        body.objects("described", MOST, true).forEach(this::described);
+        body.objects("described").forEach(this::described);
     }
 
     /** What is known with what was described. */
@@ -47,28 +42,23 @@ final class DoseProducts {
     }
 
     private void described(JsonFields row) {
-        String id = row.text("id", LONGEST);
+        String id = row.text("id");
         Map<String, Dose> strengths = new HashMap<>();
-        for (JsonFields holds : row.objects("holds", 10, false)) {
-            String name = holds.text("ingredient", LONGEST);
+        for (JsonFields holds : row.objects("holds")) {
+            String name = holds.text("ingredient");
             String ingredient = known.ingredientNamed(name).map(Ingredient::id).orElseGet(() -> {
                 Ingredient own = Ingredient.ofHousehold(Formulary.ownId(name), name, Set.of());
                 ingredients.add(own);
                 return own.id();
             });
-            Optional<BigDecimal> mg = holds.decimal("mg", LEAST_MG, MOST_MG, 3);
-            if (!holds.has("mg")) {
-                holds.fault("mg", "is what one unit holds", "Send it");
-            }
-            strengths.put(ingredient, Dose.ofMilligrams(mg.orElse(BigDecimal.ONE)));
+            strengths.put(ingredient, Dose.ofMilligrams(holds.decimal("mg").orElse(BigDecimal.ONE)));
         }
-        if (strengths.isEmpty()) {
-            row.fault("holds", "names at least one ingredient with its mg", "Send it");
-            return;
+        if (id.isEmpty() || strengths.isEmpty()) {
+            return; // It is told as a fault already.
         }
         described.add(new Product(
                 id,
-                row.optionalText("name", LONGEST).orElse(id),
+                row.optionalText("name").orElse(id),
                 row.read(
                         "form",
                         MedicineForm.TABLET,
@@ -76,9 +66,8 @@ final class DoseProducts {
                         "is a form of medicine, such as tablet or syrup",
                         "Correct it"),
                 strengths,
-                row.decimal("step", new BigDecimal("0.01"), BigDecimal.valueOf(100), 3)
-                        .orElse(BigDecimal.ONE),
-                Age.ofMonths(row.whole("fromMonths", 0, Age.OLDEST_MONTHS, Optional.of(0))),
+                row.decimal("step").orElse(BigDecimal.ONE),
+                Age.ofMonths(row.whole("fromMonths", 0)),
                 row.yes("slowRelease", false),
                 Optional.empty(),
                 BigDecimal.ONE,
@@ -87,7 +76,7 @@ final class DoseProducts {
     }
 
     private void labels(JsonFields row, String id, boolean single) {
-        List<Band> bands = row.texts("bands", 20, 200).stream()
+        List<Band> bands = row.texts("bands").stream()
                 .flatMap(line -> band(row, line).stream())
                 .toList();
         if (!bands.isEmpty()) {

@@ -12,8 +12,8 @@ import hodeon.core.need.PiecesPerEvent;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
@@ -21,12 +21,7 @@ import java.util.stream.IntStream;
 /** {@code POST /api/v1/forecast}: what problems with these rates would use up. */
 final class ForecastCall {
 
-    static final int MOST_PROBLEMS = 300;
-    private static final int MOST_STEPS = 40;
-    private static final int MOST_DAYS = 366;
-    private static final int MOST_PIECES = 1_000;
     private static final double MOST_MEAN_PIECES = 20_000;
-    private static final int LONGEST_ID = 120;
 
     private ForecastCall() {}
 
@@ -45,8 +40,7 @@ final class ForecastCall {
 
     static Answer answer(JsonFields body) {
         List<Asked> problems = problems(body);
-        List<Double> shares =
-                body.has("quantiles") ? body.numbers("quantiles", 1e-6, 0.999999, 20) : List.of(0.8, 0.9, 0.95, 0.99);
+        List<Double> shares = body.has("quantiles") ? body.numbers("quantiles") : List.of(0.8, 0.9, 0.95, 0.99);
         NotValid.unlessNone(body.faults());
         Map<String, Distribution> pooled = new LinkedHashMap<>();
         List<ProblemAnswer> answers = new ArrayList<>();
@@ -72,17 +66,14 @@ final class ForecastCall {
 
     static List<Asked> problems(JsonFields body) {
         List<Asked> problems = new ArrayList<>();
-        for (JsonFields fields : body.objects("problems", MOST_PROBLEMS, false)) {
-            String id = fields.text("id", LONGEST_ID);
-            double rate = fields.number("ratePerThousandPersonDays", 0, 100_000);
-            double strength = fields.number("strengthPersonDays", 1e-3, 1e9);
-            List<Double> byDay = fields.numbers("exposurePersonDaysByDay", 0, 100_000, MOST_DAYS);
-            if (byDay.isEmpty()) {
-                fields.fault("exposurePersonDaysByDay", "holds at least one day", "Give the person-days of each day");
-            }
-            int hours = fields.whole("hoursToCare", 0, 10_000, Optional.of(0));
+        for (JsonFields fields : body.objects("problems")) {
+            String id = fields.text("id");
+            double rate = fields.number("ratePerThousandPersonDays", 0);
+            double strength = fields.number("strengthPersonDays", 1e-3);
+            List<Double> byDay = fields.numbers("exposurePersonDaysByDay");
+            int hours = fields.whole("hoursToCare", 0);
             List<Step> steps = new ArrayList<>();
-            for (JsonFields step : fields.objects("steps", MOST_STEPS, true)) {
+            for (JsonFields step : fields.objects("steps")) {
                 steps.add(step(step));
             }
             double exposure = byDay.stream().mapToDouble(Double::doubleValue).sum();
@@ -115,12 +106,12 @@ final class ForecastCall {
     }
 
     private static Step step(JsonFields fields) {
-        String capability = fields.text("capability", LONGEST_ID);
+        String capability = fields.text("capability");
         SortedMap<Integer, Double> first = new TreeMap<>();
         double sum = 0;
-        for (JsonFields pieces : fields.objects("first", 100, false)) {
-            int number = pieces.whole("pieces", 0, MOST_PIECES, Optional.empty());
-            double probability = pieces.number("probability", 0, 1);
+        for (JsonFields pieces : fields.objects("first")) {
+            int number = pieces.whole("pieces", 0);
+            double probability = pieces.number("probability", 0);
             first.merge(number, probability, Double::sum);
             sum += probability;
         }
@@ -132,33 +123,24 @@ final class ForecastCall {
     }
 
     private static Repeat repeat(JsonFields fields) {
-        int pieces = fields.whole("laterPieces", 1, MOST_PIECES, Optional.of(1));
+        int pieces = fields.whole("laterPieces", 1);
         if (fields.has("everyHours")) {
-            return new Repeat.UntilCare(fields.whole("everyHours", 1, 10_000, Optional.empty()), pieces);
+            return new Repeat.UntilCare(fields.whole("everyHours", 1), pieces);
         }
-        if (fields.has("redressEveryDays") || fields.has("healingDays")) {
-            return new Repeat.Redress(
-                    fields.whole("redressEveryDays", 1, MOST_DAYS, Optional.empty()),
-                    fields.whole("healingDays", 1, 10_000, Optional.empty()),
-                    pieces);
+        if (fields.has("redressEveryDays") != fields.has("healingDays")) {
+            String missing = fields.has("healingDays") ? "redressEveryDays" : "healingDays";
+            fields.fault(missing, "is said together with the other of redressEveryDays and healingDays", "Send both");
+        }
+        if (fields.has("redressEveryDays") && fields.has("healingDays")) {
+            return new Repeat.Redress(fields.whole("redressEveryDays", 1), fields.whole("healingDays", 1), pieces);
         }
         return new Repeat.Once();
     }
 
     private static Importance importance(JsonFields fields) {
-        if (!fields.has("importance")) {
-            return Importance.CRITICAL;
-        }
-        String word = fields.text("importance", 20);
-        return switch (word) {
-            case "critical" -> Importance.CRITICAL;
-            case "helpful" -> Importance.HELPFUL;
-            case "nice" -> Importance.NICE;
-            default -> {
-                fields.fault("importance", "is critical, helpful or nice", "Choose one of them");
-                yield Importance.CRITICAL;
-            }
-        };
+        return fields.optionalText("importance")
+                .map(word -> Importance.valueOf(word.toUpperCase(Locale.ROOT)))
+                .orElse(Importance.CRITICAL);
     }
 
     private static Distribution pieces(Asked problem, Step step) {

@@ -3,7 +3,6 @@ package hodeon.app.api;
 import hodeon.app.brief.TripService;
 import hodeon.app.household.Member;
 import hodeon.app.kits.Plans;
-import hodeon.core.notice.Faults;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
@@ -24,10 +23,12 @@ import tools.jackson.databind.JsonNode;
 @RequestMapping("/api/v1")
 class HouseholdController {
 
+    private final BodySchemas schemas;
     private final TripService trips;
     private final Plans plans;
 
-    HouseholdController(TripService trips, Plans plans) {
+    HouseholdController(BodySchemas schemas, TripService trips, Plans plans) {
+        this.schemas = schemas;
         this.trips = trips;
         this.plans = plans;
     }
@@ -44,7 +45,9 @@ class HouseholdController {
 
     @PostMapping("/trips")
     ResponseEntity<TripCall.TripAnswer> add(@AuthenticationPrincipal Member member, @RequestBody JsonNode body) {
-        UUID id = trips.addChecked(member.householdId(), TripCall.form(body), faults -> new NotValid(faults));
+        JsonFields fields = schemas.check("/api/v1/trips", body);
+        NotValid.unlessNone(fields.faults());
+        UUID id = trips.addChecked(member.householdId(), TripCall.form(fields), faults -> new NotValid(faults));
         return ResponseEntity.created(URI.create("/api/v1/trips/" + id))
                 .body(TripCall.answer(trips.find(member.householdId(), id)));
     }
@@ -59,10 +62,10 @@ class HouseholdController {
     @PostMapping("/trips/{id}/plan")
     ResponseEntity<Plans.Told> save(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody JsonNode body) {
-        JsonFields fields = JsonFields.of(body, new Faults());
-        String name = fields.text("name", 80);
+        JsonFields fields = schemas.check("/api/v1/trips/{id}/plan", body);
         NotValid.unlessNone(fields.faults());
-        return ResponseEntity.status(HttpStatus.CREATED).body(plans.save(member.householdId(), id, name));
+        return ResponseEntity.status(HttpStatus.CREATED)
+                .body(plans.save(member.householdId(), id, fields.text("name")));
     }
 
     @GetMapping("/plans")

@@ -10,10 +10,13 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Reads one JSON object field by field. What does not fit becomes a fault at its path, such as
- * {@code supplies[3].massGrams}, and a stand-in is used, so that everything wrong is told at once.
+ * Reads one JSON object field by field, after {@link BodySchemas} has looked at the whole. What a schema cannot say becomes a fault
+ * at its path, such as {@code supplies[3].massGrams}. A field that is missing, or told as a fault already, takes its stand-in.
  */
 final class JsonFields {
+
+    /** The path of the body itself. */
+    static final String BODY = "(body)";
 
     private final String path;
 
@@ -22,21 +25,14 @@ final class JsonFields {
 
     private final Faults faults;
 
-    JsonFields(String path, @Nullable JsonNode object, Faults faults) {
+    private JsonFields(String path, @Nullable JsonNode object, Faults faults) {
         this.path = path;
         this.object = object;
         this.faults = faults;
     }
 
     static JsonFields of(JsonNode body, Faults faults) {
-        if (!body.isObject()) {
-            faults.add("(body)", body.toString(), "the body is a JSON object", "Send an object in braces");
-        }
         return new JsonFields("", body, faults);
-    }
-
-    String at(String field) {
-        return path.isEmpty() ? field : path + "." + field;
     }
 
     Faults faults() {
@@ -47,187 +43,111 @@ final class JsonFields {
         return find(field).isPresent();
     }
 
-    String text(String field, int longest) {
-        return find(field)
-                .filter(n ->
-                        n.isString() && !n.asString().isBlank() && n.asString().length() <= longest)
-                .map(JsonNode::asString)
-                .orElseGet(() -> {
-                    fault(field, "is text of 1 to " + longest + " characters", "Send it in quotes");
-                    return "";
-                });
+    /** Whether a field is told as a fault. */
+    boolean told(String field) {
+        return told(faults, at(field));
     }
 
-    Optional<String> optionalText(String field, int longest) {
-        return has(field) ? Optional.of(text(field, longest)) : Optional.empty();
+    String text(String field) {
+        return optionalText(field).orElse("");
+    }
+
+    /** A text or number as somebody would type it into the field of a form; empty if it is missing. */
+    String typed(String field) {
+        return find(field)
+                .map(n -> n.isNumber() ? n.decimalValue().stripTrailingZeros().toPlainString() : n.asString())
+                .orElse("");
+    }
+
+    Optional<String> optionalText(String field) {
+        return find(field).map(JsonNode::asString);
     }
 
     /** Texts of an array that may be missing. */
-    List<String> texts(String field, int longest, int longestText) {
-        List<String> texts = new ArrayList<>();
-        List<JsonNode> nodes = array(field, longest, true);
-        for (int i = 0; i < nodes.size(); i++) {
-            JsonNode node = nodes.get(i);
-            if (node.isString() && !node.asString().isBlank() && node.asString().length() <= longestText) {
-                texts.add(node.asString());
-            } else {
-                String at = at(field) + "[" + i + "]";
-                faults.add(
-                        at,
-                        node.toString(),
-                        at + " is text of 1 to " + longestText + " characters",
-                        "Send it in quotes");
-            }
-        }
-        return texts;
+    List<String> texts(String field) {
+        return array(field).stream().map(JsonNode::asString).toList();
     }
 
-    /** A text read by something that answers nothing where it does not fit; the stand-in is used then. */
+    /** A text read by something that answers nothing where it does not fit; the stand-in is used then, and where it is missing. */
     <T> T read(String field, T standIn, Function<String, Optional<T>> read, String limit, String remedy) {
         return find(field)
-                .filter(JsonNode::isString)
-                .flatMap(n -> read.apply(n.asString()))
-                .orElseGet(() -> {
+                .map(n -> read.apply(n.asString()).orElseGet(() -> {
                     fault(field, limit, remedy);
                     return standIn;
-                });
+                }))
+                .orElse(standIn);
     }
 
-    /** An exact decimal; empty if it is missing. */
-    Optional<BigDecimal> decimal(String field, BigDecimal least, BigDecimal most, int decimals) {
-        if (!has(field)) {
-            return Optional.empty();
-        }
-        Optional<BigDecimal> read = find(field)
-                .filter(JsonNode::isNumber)
-                .map(JsonNode::decimalValue)
-                .filter(n -> n.compareTo(least) >= 0
-                        && n.compareTo(most) <= 0
-                        && n.stripTrailingZeros().scale() <= decimals);
-        if (read.isEmpty()) {
-            fault(
-                    field,
-                    "is a number from " + least.toPlainString() + " to " + most.toPlainString() + " with at most "
-                            + decimals + " decimals",
-                    "Correct it");
-        }
-        return read;
+    /** An exact decimal. */
+    Optional<BigDecimal> decimal(String field) {
+        return find(field).map(JsonNode::decimalValue);
     }
 
-    double number(String field, double least, double most) {
-        return number(field, least, most, Optional.empty());
+    double number(String field, double ifMissing) {
+        return optionalNumber(field).orElse(ifMissing);
     }
 
-    double number(String field, double least, double most, Optional<Double> ifMissing) {
-        Optional<JsonNode> node = find(field);
-        if (node.isEmpty() && ifMissing.isPresent()) {
-            return ifMissing.get();
-        }
-        return node.filter(n -> n.isNumber() && n.asDouble() >= least && n.asDouble() <= most)
-                .map(JsonNode::asDouble)
-                .orElseGet(() -> {
-                    fault(field, "is a number from " + plain(least) + " to " + plain(most), "Correct it");
-                    return least;
-                });
+    Optional<Double> optionalNumber(String field) {
+        return find(field).map(JsonNode::asDouble);
     }
 
-    int whole(String field, int least, int most, Optional<Integer> ifMissing) {
-        Optional<JsonNode> node = find(field);
-        if (node.isEmpty() && ifMissing.isPresent()) {
-            return ifMissing.get();
-        }
-        return node.filter(n -> n.isNumber()
-                        && n.asDouble() == Math.rint(n.asDouble())
-                        && n.asDouble() >= least
-                        && n.asDouble() <= most)
-                .map(n -> (int) n.asDouble())
-                .orElseGet(() -> {
-                    fault(field, "is a whole number from " + least + " to " + most, "Correct it");
-                    return least;
-                });
-    }
-
-    Optional<Double> optionalNumber(String field, double least, double most) {
-        return has(field) ? Optional.of(number(field, least, most)) : Optional.empty();
+    int whole(String field, int ifMissing) {
+        return find(field).map(n -> (int) n.asDouble()).orElse(ifMissing);
     }
 
     boolean yes(String field, boolean ifMissing) {
-        Optional<JsonNode> node = find(field);
-        if (node.isPresent() && !node.get().isBoolean()) {
-            fault(field, "is true or false", "Send it without quotes");
-        }
-        return node.filter(JsonNode::isBoolean).map(JsonNode::asBoolean).orElse(ifMissing);
+        return find(field).map(JsonNode::asBoolean).orElse(ifMissing);
     }
 
-    /** Numbers of an array that must be there. */
-    List<Double> numbers(String field, double least, double most, int longest) {
-        List<Double> numbers = new ArrayList<>();
-        List<JsonNode> nodes = array(field, longest, false);
-        for (int i = 0; i < nodes.size(); i++) {
-            JsonNode node = nodes.get(i);
-            if (node.isNumber() && node.asDouble() >= least && node.asDouble() <= most) {
-                numbers.add(node.asDouble());
-            } else {
-                faults.add(
-                        at(field) + "[" + i + "]",
-                        node.toString(),
-                        at(field) + " holds numbers from " + plain(least) + " to " + plain(most),
-                        "Correct it");
-                numbers.add(least);
-            }
-        }
-        return numbers;
+    /** Numbers of an array that may be missing. */
+    List<Double> numbers(String field) {
+        return array(field).stream().map(JsonNode::asDouble).toList();
     }
 
-    /** Objects of an array; a missing one is empty if it may be. */
-    List<JsonFields> objects(String field, int longest, boolean mayBeMissing) {
+    /** Objects of an array that may be missing. */
+    List<JsonFields> objects(String field) {
         List<JsonFields> objects = new ArrayList<>();
-        List<JsonNode> nodes = array(field, longest, mayBeMissing);
+        List<JsonNode> nodes = array(field);
         for (int i = 0; i < nodes.size(); i++) {
-            String at = at(field) + "[" + i + "]";
-            if (!nodes.get(i).isObject()) {
-                faults.add(at, nodes.get(i).toString(), at + " is an object", "Send it in braces");
-            }
-            objects.add(new JsonFields(at, nodes.get(i), faults));
+            objects.add(new JsonFields(at(field) + "[" + i + "]", nodes.get(i), faults));
         }
         return objects;
     }
 
     /** An object that may be missing; then every field of it is. */
     JsonFields object(String field) {
-        Optional<JsonNode> node = find(field);
-        if (node.isPresent() && !node.get().isObject()) {
-            fault(field, "is an object", "Send it in braces");
-        }
-        return new JsonFields(at(field), node.orElse(null), faults);
+        return new JsonFields(at(field), find(field).orElse(null), faults);
     }
 
+    /** Something wrong with a field that its schema could not know; nothing if it is told already. */
     void fault(String field, String limit, String remedy) {
-        faults.add(at(field), find(field).map(JsonNode::toString).orElse(""), at(field) + " " + limit, remedy);
+        if (!told(field)) {
+            faults.add(at(field), find(field).map(JsonNode::toString).orElse(""), at(field) + " " + limit, remedy);
+        }
     }
 
-    private List<JsonNode> array(String field, int longest, boolean mayBeMissing) {
-        Optional<JsonNode> node = find(field);
-        if (node.isEmpty() && mayBeMissing) {
-            return List.of();
+    /** Entries up to the first that is told as a fault: what follows would stand at another place. */
+    private List<JsonNode> array(String field) {
+        List<JsonNode> entries = new ArrayList<>();
+        for (JsonNode entry : find(field).map(JsonNode::values).orElse(List.of())) {
+            if (told(faults, at(field) + "[" + entries.size() + "]")) {
+                break;
+            }
+            entries.add(entry);
         }
-        if (node.isEmpty() || !node.get().isArray() || node.get().size() > longest) {
-            faults.add(
-                    at(field),
-                    node.map(n -> n.isArray() ? n.size() + " entries" : n.toString())
-                            .orElse(""),
-                    at(field) + " is an array of at most " + longest + " entries",
-                    node.isPresent() && node.get().isArray() ? "Send fewer" : "Send it in brackets");
-            return List.of();
-        }
-        return List.copyOf(node.get().values());
+        return entries;
+    }
+
+    private String at(String field) {
+        return path.isEmpty() ? field : path + "." + field;
     }
 
     private Optional<JsonNode> find(String field) {
-        return Optional.ofNullable(object).map(o -> o.get(field)).filter(n -> !n.isNull() && !n.isMissingNode());
+        return told(field) || object == null ? Optional.empty() : Optional.ofNullable(object.get(field));
     }
 
-    private static String plain(double number) {
-        return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+    private static boolean told(Faults faults, String path) {
+        return faults.all().stream()
+                .anyMatch(f -> f.field().equals(path) || f.field().equals(BODY));
     }
 }

@@ -16,7 +16,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -24,14 +23,6 @@ import org.jspecify.annotations.Nullable;
 /** {@code POST /api/v1/plans/solve} and {@code /curve}: which whole quantities make the most of the steps. */
 final class PlanCall {
 
-    private static final int MOST_SUPPLIES = 1_000;
-    private static final int MOST_STEPS = 2_000;
-    private static final int MOST_USES = 2_000;
-    private static final int MOST_PIECES = 100_000;
-    private static final double MOST_AMOUNT = 1e9;
-    private static final int LONGEST_ID = 120;
-    private static final int MOST_SECONDS = 60;
-    private static final int MOST_POINTS = 60;
     /** All k-th uses of all steps together. */
     private static final int MOST_SLOTS = 50_000;
 
@@ -84,26 +75,20 @@ final class PlanCall {
         List<Double> grams = new ArrayList<>();
         List<Double> millilitres = new ArrayList<>();
         List<Double> prices = new ArrayList<>();
-        for (JsonFields supply : body.objects("supplies", MOST_SUPPLIES, false)) {
+        for (JsonFields supply : body.objects("supplies")) {
             candidates.add(candidate(supply, numbers));
-            grams.add(supply.number("massGrams", 0, MOST_AMOUNT, Optional.of(0.0)));
-            millilitres.add(supply.number("volumeMillilitres", 0, MOST_AMOUNT, Optional.of(0.0)));
-            prices.add(supply.number("price", 0, MOST_AMOUNT, Optional.of(0.0)));
+            grams.add(supply.number("massGrams", 0.0));
+            millilitres.add(supply.number("volumeMillilitres", 0.0));
+            prices.add(supply.number("price", 0.0));
         }
         JsonFields asked = body.object("limits");
         List<Limit> limits = new ArrayList<>();
-        limits.add(new Limit(
-                "g", grams, asked.optionalNumber("massGrams", 0, MOST_AMOUNT).orElse(UNLIMITED)));
-        asked.optionalNumber("volumeMillilitres", 0, MOST_AMOUNT)
-                .ifPresent(most -> limits.add(new Limit("ml", millilitres, most)));
-        asked.optionalNumber("price", 0, MOST_AMOUNT)
-                .ifPresent(most -> limits.add(new Limit("of price", prices, most)));
-        OptionalInt kinds = asked.has("kinds")
-                ? OptionalInt.of(asked.whole("kinds", 0, MOST_SUPPLIES, Optional.empty()))
-                : OptionalInt.empty();
-        this.gap = body.number("gap", 0, 1, Optional.of(0.001));
-        this.patience = Duration.ofMillis(
-                (long) (1000 * body.number("timeLimitSeconds", 0.01, MOST_SECONDS, Optional.of(20.0))));
+        limits.add(new Limit("g", grams, asked.optionalNumber("massGrams").orElse(UNLIMITED)));
+        asked.optionalNumber("volumeMillilitres").ifPresent(most -> limits.add(new Limit("ml", millilitres, most)));
+        asked.optionalNumber("price").ifPresent(most -> limits.add(new Limit("of price", prices, most)));
+        OptionalInt kinds = asked.has("kinds") ? OptionalInt.of(asked.whole("kinds", 0)) : OptionalInt.empty();
+        this.gap = body.number("gap", 0.001);
+        this.patience = Duration.ofMillis((long) (1000 * body.number("timeLimitSeconds", 20.0)));
         NotValid.unlessNone(body.faults());
         this.choice = new Choice(candidates, uses, List.of(), limits, kinds);
         this.taken = List.of(grams, millilitres, prices);
@@ -117,10 +102,8 @@ final class PlanCall {
     }
 
     CurveAnswer curve(JsonFields body) {
-        List<Double> limits = body.numbers("massLimits", 0, MOST_AMOUNT, MOST_POINTS).stream()
-                .sorted()
-                .distinct()
-                .toList();
+        List<Double> limits =
+                body.numbers("massLimits").stream().sorted().distinct().toList();
         NotValid.unlessNone(body.faults());
         Duration each = patience.dividedBy(Math.max(1, limits.size()));
         List<Solution> solutions =
@@ -174,35 +157,31 @@ final class PlanCall {
 
     private static List<Use> uses(JsonFields body) {
         List<Use> uses = new ArrayList<>();
-        for (JsonFields step : body.objects("steps", MOST_STEPS, false)) {
-            List<Double> atLeast = step.numbers("atLeast", 0, 1, MOST_USES);
+        for (JsonFields step : body.objects("steps")) {
+            List<Double> atLeast = step.numbers("atLeast");
             for (int k = 1; k < atLeast.size(); k++) {
                 if (atLeast.get(k) > atLeast.get(k - 1) + 1e-12) {
                     step.fault("atLeast", "falls: P(U ≥ k) is never above P(U ≥ k−1)", "Correct entry " + k);
                 }
             }
-            uses.add(new Use(
-                    step.text("id", LONGEST_ID),
-                    step.number("worth", 0, MOST_AMOUNT),
-                    atLeast,
-                    step.whole("floorUses", 0, MOST_USES, Optional.of(0))));
+            uses.add(new Use(step.text("id"), step.number("worth", 0), atLeast, step.whole("floorUses", 0)));
         }
         return uses;
     }
 
     private static Candidate candidate(JsonFields supply, Map<String, Integer> numbers) {
-        String id = supply.text("id", LONGEST_ID);
-        int least = supply.whole("minPieces", 0, MOST_PIECES, Optional.of(0));
+        String id = supply.text("id");
+        int least = supply.whole("minPieces", 0);
         boolean durable = supply.yes("durable", false);
-        int most = supply.whole("maxPieces", 0, MOST_PIECES, Optional.of(durable ? Math.max(1, least) : 1_000));
+        int most = supply.whole("maxPieces", durable ? Math.max(1, least) : 1_000);
         if (most < least) {
             supply.fault("maxPieces", "is at least minPieces, " + least, "Raise it, or lower minPieces");
             most = least;
         }
         Map<Integer, Double> serves = new HashMap<>();
-        for (JsonFields service : supply.objects("serves", MOST_STEPS, true)) {
-            String step = service.text("step", LONGEST_ID);
-            double tier = service.number("tier", 0, 1);
+        for (JsonFields service : supply.objects("serves")) {
+            String step = service.text("step");
+            double tier = service.number("tier", 0);
             Integer use = numbers.get(step);
             if (use == null) {
                 service.fault("step", "is the id of one of the steps", "Correct it, or add the step");
@@ -218,8 +197,8 @@ final class PlanCall {
 
     /** Of a roll one piece has many uses; of tablets one use may take several pieces. */
     static double usesPerPiece(JsonFields supply) {
-        int uses = supply.whole("usesPerPiece", 1, 10_000, Optional.of(1));
-        int perUse = supply.whole("piecesPerUse", 1, 100, Optional.of(1));
+        int uses = supply.whole("usesPerPiece", 1);
+        int perUse = supply.whole("piecesPerUse", 1);
         if (uses > 1 && perUse > 1) {
             supply.fault("piecesPerUse", "is 1 where a piece has several uses", "Leave one of the two out");
         }

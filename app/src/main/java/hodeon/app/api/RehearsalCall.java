@@ -14,14 +14,11 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 
 /** {@code POST /api/v1/rehearsals}: the same trip many times with given contents. */
 final class RehearsalCall {
 
-    private static final int MOST_TRIPS = 1_000_000;
-    private static final int MOST_SUPPLIES = 1_000;
     /** Events times trips; keeps an answer within some ten seconds. */
     private static final double MOST_EVENTS = 3e7;
 
@@ -50,17 +47,17 @@ final class RehearsalCall {
     static Answer answer(JsonFields body) {
         List<ForecastCall.Asked> problems = ForecastCall.problems(body);
         List<Rehearsal.Rehearsed> rehearsed = new ArrayList<>();
-        List<JsonFields> fields = body.objects("problems", ForecastCall.MOST_PROBLEMS, false);
+        List<JsonFields> fields = body.objects("problems");
         for (int p = 0; p < problems.size(); p++) {
             rehearsed.add(new Rehearsal.Rehearsed(
-                    fields.get(p).whole("severity", 1, 5, Optional.of(3)),
+                    fields.get(p).whole("severity", 3),
                     problems.get(p).steps().stream().map(Step::importance).toList()));
         }
         Choice choice = choice(body, problems);
         int[] quantities =
                 choice.candidates().stream().mapToInt(Candidate::most).toArray();
-        int trips = body.whole("trips", 1, MOST_TRIPS, Optional.of(Rehearsal.TRIPS));
-        long seed = (long) body.number("seed", -9e15, 9e15, Optional.of(1.0));
+        int trips = body.whole("trips", Rehearsal.TRIPS);
+        long seed = (long) body.number("seed", 1.0);
         double events = problems.stream().mapToDouble(p -> p.events().mean()).sum() * trips;
         if (events > MOST_EVENTS) {
             body.fault(
@@ -131,21 +128,16 @@ final class RehearsalCall {
             }
         }
         List<Candidate> candidates = new ArrayList<>();
-        for (JsonFields supply : body.objects("supplies", MOST_SUPPLIES, false)) {
-            int pieces = supply.whole("pieces", 0, 100_000, Optional.empty());
+        for (JsonFields supply : body.objects("supplies")) {
+            int pieces = supply.whole("pieces", 0);
             List<Service> serves = new ArrayList<>();
-            for (JsonFields service : supply.objects("serves", MOST_SUPPLIES, true)) {
-                String capability = service.text("capability", 120);
-                double tier = service.number("tier", 1e-9, 1);
+            for (JsonFields service : supply.objects("serves")) {
+                String capability = service.text("capability");
+                double tier = service.number("tier", 1e-9);
                 byCapability.getOrDefault(capability, List.of()).forEach(u -> serves.add(new Service(u, tier)));
             }
             candidates.add(new Candidate(
-                    supply.text("id", 120),
-                    0,
-                    pieces,
-                    PlanCall.usesPerPiece(supply),
-                    supply.yes("durable", false),
-                    serves));
+                    supply.text("id"), 0, pieces, PlanCall.usesPerPiece(supply), supply.yes("durable", false), serves));
         }
         return new Choice(candidates, uses, List.of(), List.of(), OptionalInt.empty());
     }

@@ -14,7 +14,6 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.JsonNode;
 
 /** A trip as JSON, both ways. What comes in is read into the form of the brief page, so that the same rules hold. */
 final class TripCall {
@@ -108,43 +107,43 @@ final class TripCall {
                 trip.means().comfort());
     }
 
-    static BriefForm form(JsonNode body) {
+    static BriefForm form(JsonFields body) {
         BriefForm form = new BriefForm();
-        form.setName(text(body, "name"));
-        form.setStart(text(body, "start"));
-        form.setEnd(text(body, "end"));
+        form.setName(body.typed("name"));
+        form.setStart(body.typed("start"));
+        form.setEnd(body.typed("end"));
         form.setSeason(constant(body, "season"));
-        form.setHoursToCare(text(body, "hoursToCare"));
+        form.setHoursToCare(body.typed("hoursToCare"));
         form.setStance(constant(body, "stance"));
-        JsonNode limits = body.path("limits");
-        form.setMassLimit(text(limits, "massGrams"));
-        form.setVolumeLimit(text(limits, "volumeLitres"));
-        form.setPriceLimit(text(limits, "price"));
-        form.setKindsLimit(text(limits, "kinds"));
+        JsonFields limits = body.object("limits");
+        form.setMassLimit(limits.typed("massGrams"));
+        form.setVolumeLimit(limits.typed("volumeLitres"));
+        form.setPriceLimit(limits.typed("price"));
+        form.setKindsLimit(limits.typed("kinds"));
         form.setRegion(constants(body, "region"));
         form.setPassage(constants(body, "passage"));
-        form.setDogs(text(body, "dogs"));
-        form.setStrangers(text(body, "strangersPercent"));
-        form.setNoStove(body.path("stove").asBoolean(true) ? "" : "yes");
+        form.setDogs(body.typed("dogs"));
+        form.setStrangers(body.typed("strangersPercent"));
+        form.setNoStove(body.yes("stove", true) ? "" : "yes");
         form.setCarriage(constant(body, "carriage"));
-        form.setReachSaid(body.path("reach").isArray() ? "yes" : "");
+        form.setReachSaid(body.has("reach") ? "yes" : "");
         form.setReach(constants(body, "reach"));
         form.setThrift(constant(body, "thrift"));
-        form.setComfort(body.path("comfort").asBoolean(false) ? "yes" : "");
-        for (JsonNode leg : body.path("legs").values()) {
+        form.setComfort(body.yes("comfort", false) ? "yes" : "");
+        for (JsonFields leg : body.objects("legs")) {
             LegForm row = new LegForm();
             row.setActivity(constant(leg, "activity"));
             row.setEnvironment(constant(leg, "environment"));
-            row.setDays(text(leg, "days"));
+            row.setDays(leg.typed("days"));
             form.getLegs().add(row);
         }
-        for (JsonNode person : body.path("people").values()) {
+        for (JsonFields person : body.objects("people")) {
             PersonForm row = new PersonForm();
-            row.setName(text(person, "name"));
-            row.setAlike(person.has("alike") ? text(person, "alike") : "1");
+            row.setName(person.typed("name"));
+            row.setAlike(person.has("alike") ? person.typed("alike") : "1");
             row.setYears(age(person));
-            row.setWeighedOn(text(person, "weighedOn"));
-            row.setKilograms(text(person, "kilograms"));
+            row.setWeighedOn(person.typed("weighedOn"));
+            row.setKilograms(person.typed("kilograms"));
             row.setTraining(constant(person, "training"));
             row.setAllergies(constants(person, "allergies"));
             row.setConditions(constants(person, "conditions"));
@@ -154,28 +153,21 @@ final class TripCall {
         return form;
     }
 
-    private static String text(JsonNode object, String field) {
-        JsonNode node = object.path(field);
-        return node.isMissingNode() || node.isNull() ? "" : node.isString() ? node.asString() : node.toString();
-    }
-
     /** Years, months beyond them, or both. */
-    private static String age(JsonNode person) {
-        String years = text(person, "years");
-        String months = text(person, "months");
+    private static String age(JsonFields person) {
+        String years = person.typed("years");
+        String months = person.typed("months");
         return months.isEmpty() || months.equals("0") && !years.isEmpty()
                 ? years
                 : (years.isEmpty() ? "" : years + " y ") + months + " m";
     }
 
-    private static String constant(JsonNode object, String field) {
-        return upper(text(object, field));
+    private static String constant(JsonFields object, String field) {
+        return upper(object.text(field));
     }
 
-    private static Set<String> constants(JsonNode object, String field) {
-        return object.path(field).values().stream()
-                .map(n -> upper(n.isString() ? n.asString() : n.toString()))
-                .collect(Collectors.toCollection(TreeSet::new));
+    private static Set<String> constants(JsonFields object, String field) {
+        return object.texts(field).stream().map(TripCall::upper).collect(Collectors.toCollection(TreeSet::new));
     }
 
     private static String upper(String id) {

@@ -249,8 +249,9 @@ class ApiTest extends WebTest {
                 "/api/v1/plans/solve | {\"supplies\": [{\"id\": \"p\", \"massGrams\": -3, \"minPieces\": 5, \"maxPieces\": 2, \"serves\": [{\"step\": \"none\", \"tier\": 2}]}], \"steps\": [{\"id\": \"s\", \"worth\": 1, \"atLeast\": [0.2, 0.5]}]} | steps[0].atLeast supplies[0].massGrams supplies[0].maxPieces supplies[0].serves[0].step supplies[0].serves[0].tier",
                 "/api/v1/plans/solve | {\"supplies\": [], \"steps\": [], \"gap\": 3, \"timeLimitSeconds\": 1e9} | gap timeLimitSeconds",
                 "/api/v1/rehearsals | {\"problems\": [], \"supplies\": [], \"trips\": 1e12} | trips",
-                "/api/v1/rehearsals | [] | (body) problems supplies",
-                "/api/v1/doses/sheet | {} | person.name person.born",
+                "/api/v1/rehearsals | [] | (body)",
+                "/api/v1/doses/sheet | {} | person",
+                "/api/v1/doses/sheet | {\"person\": {\"name\": \"Sef\", \"alergies\": [\"latex\"]}} | person.alergies person.born",
                 "/api/v1/doses/sheet | {\"at\": \"noon\", \"zone\": \"Mars\", \"tradition\": \"roman\", \"products\": [\"moonshine\"], \"person\": {\"name\": \"Sef\", \"ageMonths\": -3, \"kilograms\": 900, \"conditions\": [\"luck\"], \"directions\": [{\"ingredient\": \"paracetamol\"}]}} | at zone tradition products person.ageMonths person.kilograms person.conditions person.directions[0].mostMgAtOnce person.directions[0].hoursApart person.directions[0].by",
                 "/api/v1/doses/clock | {\"person\": {\"name\": \"Sef\", \"ageYears\": 40}, \"history\": [{\"at\": \"2026-06-01\", \"product\": \"x\", \"units\": 0}], \"dose\": {}} | history[0].at history[0].product history[0].units dose.product dose.units"
             })
@@ -306,5 +307,7 @@ class ApiTest extends WebTest {
                         .getMethods()
                         .forEach(m -> answered.add(m.name().toLowerCase(Locale.ROOT) + " " + p))));
         assertThat(told).isEqualTo(answered);
+        // A comma in words without quotes would end them there, and the rest become a name of its own.
+        assertThat(described.toString()).doesNotContain(":null");
     }
 }

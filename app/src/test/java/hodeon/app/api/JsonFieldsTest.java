@@ -17,61 +17,41 @@ class JsonFieldsTest {
     }
 
     @Test
-    void whatFitsIsReadAndWhatIsMissingTakesItsStandIn() {
+    void whatIsThereIsReadAndWhatIsMissingTakesItsStandIn() {
         JsonFields fields = fields("""
-                {"name": "pad", "grams": 3.5, "pieces": 4, "durable": true, "list": [0.5, 1], "inner": {"x": 1},
-                 "nothing": null}
+                {"name": "pad", "grams": 3.50, "pieces": 4, "durable": true, "list": [0.5, 1], "inner": {"x": 1}}
                 """);
-        assertThat(fields.text("name", 10)).isEqualTo("pad");
-        assertThat(fields.number("grams", 0, 10)).isEqualTo(3.5);
-        assertThat(fields.whole("pieces", 0, 10, Optional.empty())).isEqualTo(4);
-        assertThat(fields.whole("other", 0, 10, Optional.of(7))).isEqualTo(7);
+        assertThat(fields.text("name")).isEqualTo("pad");
+        assertThat(fields.number("grams", 0)).isEqualTo(3.5);
+        assertThat(fields.typed("grams")).isEqualTo("3.5");
+        assertThat(fields.whole("pieces", 0)).isEqualTo(4);
+        assertThat(fields.whole("other", 7)).isEqualTo(7);
         assertThat(fields.yes("durable", false)).isTrue();
         assertThat(fields.yes("sharp", true)).isTrue();
-        assertThat(fields.numbers("list", 0, 1, 5)).containsExactly(0.5, 1.0);
-        assertThat(fields.object("inner").whole("x", 0, 2, Optional.empty())).isEqualTo(1);
-        assertThat(fields.object("absent").optionalNumber("x", 0, 1)).isEmpty();
-        assertThat(fields.has("nothing")).isFalse();
+        assertThat(fields.numbers("list")).containsExactly(0.5, 1.0);
+        assertThat(fields.object("inner").whole("x", 0)).isEqualTo(1);
+        assertThat(fields.object("absent").optionalNumber("x")).isEmpty();
+        assertThat(fields.objects("absent")).isEmpty();
         assertThat(faults.none()).isTrue();
     }
 
     @Test
-    void everyMisfitIsAFaultAtItsPathWithValueLimitAndRemedy() {
-        JsonFields fields = fields("""
-                {"name": 7, "grams": "heavy", "pieces": 2.5, "durable": "yes", "list": [0.5, 2, "x"],
-                 "supplies": [{"massGrams": -1}, 3]}
-                """);
-        fields.text("name", 10);
-        fields.number("grams", 0, 10);
-        fields.whole("pieces", 0, 10, Optional.empty());
-        fields.yes("durable", false);
-        fields.numbers("list", 0, 1, 5);
-        fields.objects("supplies", 5, false).forEach(s -> s.number("massGrams", 0, 10));
-        fields.objects("missing", 5, false);
-        assertThat(faults.all())
-                .extracting(Fault::field)
-                .containsExactly(
-                        "name",
-                        "grams",
-                        "pieces",
-                        "durable",
-                        "list[1]",
-                        "list[2]",
-                        "supplies[1]",
-                        "supplies[0].massGrams",
-                        "supplies[1].massGrams",
-                        "missing");
-        Fault mass = faults.all().get(7);
-        assertThat(mass.value()).isEqualTo("-1");
-        assertThat(mass.limit()).isEqualTo("supplies[0].massGrams is a number from 0 to 10");
-        assertThat(mass.remedy()).isEqualTo("Correct it");
+    void whatIsToldAlreadyTakesItsStandInAndIsNotToldAgain() {
+        faults.add("supplies[0].grams", "-1", "is too little", "Correct it");
+        JsonFields supply =
+                fields("{\"supplies\": [{\"grams\": -1}]}").objects("supplies").getFirst();
+        assertThat(supply.number("grams", 3)).isEqualTo(3);
+        supply.fault("grams", "is missing", "Send it");
+        assertThat(faults.all()).hasSize(1);
     }
 
     @Test
-    void tooLongAListIsNotRead() {
-        JsonFields fields = fields("{\"list\": [1, 2, 3]}");
-        assertThat(fields.numbers("list", 0, 9, 2)).isEmpty();
-        assertThat(faults.all()).singleElement().satisfies(f -> assertThat(f.value())
-                .isEqualTo("3 entries"));
+    void whatASchemaCannotKnowIsAFaultAtItsPathWithValueLimitAndRemedy() {
+        JsonFields row =
+                fields("{\"rows\": [{}, {\"zone\": \"Mars\"}]}").objects("rows").get(1);
+        assertThat(row.read("zone", "UTC", z -> Optional.<String>empty(), "is a time zone", "Correct it"))
+                .isEqualTo("UTC");
+        assertThat(faults.all())
+                .containsExactly(new Fault("rows[1].zone", "\"Mars\"", "rows[1].zone is a time zone", "Correct it"));
     }
 }
