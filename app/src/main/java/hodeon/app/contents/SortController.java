@@ -9,6 +9,7 @@ import hodeon.app.mat.MatService;
 import hodeon.app.mat.page.OpenedMat;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.RepeatedFields;
 import hodeon.app.stock.enter.OpenLines;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
@@ -32,8 +33,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -65,6 +67,11 @@ class SortController {
         this.mats = mats;
         this.kits = kits;
         this.calculator = calculator;
+    }
+
+    @InitBinder
+    void wholeLines(WebDataBinder binder) {
+        RepeatedFields.whole(binder);
     }
 
     /** A supply to choose from. */
@@ -100,28 +107,20 @@ class SortController {
 
     /** Sorts what was confirmed; lines without a supply are kept aside and told. */
     @PostMapping("/confirmed")
-    String sort(
-            @AuthenticationPrincipal Member member,
-            @PathVariable UUID id,
-            @RequestParam MultiValueMap<String, String> form,
-            Model model) {
-        List<String> line = values(form, "line");
-        List<String> supply = values(form, "supply");
-        List<String> pieces = values(form, "pieces");
+    String sort(@AuthenticationPrincipal Member member, @PathVariable UUID id, ConfirmedLines confirmed, Model model) {
         Mat mat = opened.open(member, id, "What I have", model);
         Catalogue catalogue = mat.known().catalogue();
         Map<String, Integer> have = new LinkedHashMap<>();
         List<String> unknown = new ArrayList<>();
-        for (int i = 0; i < Math.min(line.size(), Math.min(supply.size(), pieces.size())); i++) {
-            if (supply.get(i).equals(DROP)) {
+        for (ConfirmedLines.Row row : confirmed.rows()) {
+            if (row.supply().equals(DROP)) {
                 continue;
             }
-            boolean number = pieces.get(i).strip().matches("\\d{1,6}");
-            if (number && catalogue.supply(supply.get(i)).isPresent()) {
-                int count = Math.min(Integer.parseInt(pieces.get(i).strip()), ContentsText.MOST_PIECES);
-                have.merge(supply.get(i), count, Integer::sum);
+            if (row.counted() && catalogue.supply(row.supply()).isPresent()) {
+                int count = Math.min(Integer.parseInt(row.pieces()), ContentsText.MOST_PIECES);
+                have.merge(row.supply(), count, Integer::sum);
             } else {
-                unknown.add(line.get(i) + (number ? "" : " (“" + pieces.get(i) + "” is no number of pieces)"));
+                unknown.add(row.text() + (row.counted() ? "" : " (“" + row.pieces() + "” is no number of pieces)"));
             }
         }
         open.keep(member.householdId(), unknown);
@@ -137,21 +136,13 @@ class SortController {
             @RequestParam(name = "do", defaultValue = "weigh") String action,
             @RequestParam long version,
             @RequestParam(defaultValue = "") String name,
-            @RequestParam MultiValueMap<String, String> form,
+            SortedForm form,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
         Mat mat = opened.open(member, id, "What I have", model);
         Faults faults = new Faults();
-        SortedContents sorted = SortedContents.read(
-                values(form, "supply"),
-                values(form, "have"),
-                values(form, "take"),
-                values(form, "second"),
-                values(form, "best"),
-                values(form, "unknown"),
-                mat.known().catalogue(),
-                faults);
+        SortedContents sorted = SortedContents.read(form, mat.known().catalogue(), faults);
         if (action.equals("second") && KitService.nameFault(name).isPresent()) {
             faults.add(KitService.nameFault(name).get());
         }
@@ -188,11 +179,6 @@ class SortController {
         model.addAttribute("secondGrams", Figures.grams(KitCalculator.mass(mat.known(), sorted.second())));
         model.addAttribute("limit", Figures.grams(mat.trip().trip().limits().mass()));
         return page("", List.of(), faults, model);
-    }
-
-    /** All values of a field; a list parameter would be split at commas. */
-    private static List<String> values(MultiValueMap<String, String> form, String field) {
-        return form.getOrDefault(field, List.of());
     }
 
     private static String page(String text, List<Line> lines, List<Fault> faults, Model model) {

@@ -68,24 +68,13 @@ record SortedContents(List<Row> rows, List<String> unknown) {
     }
 
     /** As the page sends them back; numbers that are none are told with their field and taken as 0. */
-    static SortedContents read(
-            List<String> supply,
-            List<String> have,
-            List<String> take,
-            List<String> second,
-            List<String> best,
-            List<String> unknown,
-            Catalogue catalogue,
-            Faults faults) {
+    static SortedContents read(SortedForm form, Catalogue catalogue, Faults faults) {
         List<Row> rows = new ArrayList<>();
-        int lines = Math.min(
-                Math.min(supply.size(), have.size()), Math.min(Math.min(take.size(), second.size()), best.size()));
-        for (int i = 0; i < lines; i++) {
-            int n = i;
-            catalogue.supply(supply.get(i)).ifPresent(s -> {
-                int there = pieces("have", have.get(n), s, faults);
-                int comes = pieces("take", take.get(n), s, faults);
-                int other = pieces("second", second.get(n), s, faults);
+        for (SortedForm.Row row : form.rows()) {
+            catalogue.supply(row.supply()).ifPresent(s -> {
+                int there = pieces("have", row.have(), s, faults);
+                int comes = pieces("take", row.take(), s, faults);
+                int other = pieces("second", row.second(), s, faults);
                 if (other > Math.max(0, there - comes)) {
                     faults.add(
                             "second",
@@ -93,10 +82,10 @@ record SortedContents(List<Row> rows, List<String> unknown) {
                             "only " + Math.max(0, there - comes) + " are left for the second kit",
                             "Take fewer, or put fewer in the second kit");
                 }
-                rows.add(new Row(s, there, comes, other, pieces("best", best.get(n), s, faults)));
+                rows.add(new Row(s, there, comes, other, pieces("best", row.best(), s, faults)));
             });
         }
-        return new SortedContents(rows, unknown);
+        return new SortedContents(rows, form.aside());
     }
 
     Map<String, Integer> take() {

@@ -193,6 +193,19 @@ class StockPageTest extends WebTest {
                 .andExpect(content().string(containsString("value=\"line 63\"")));
         open(others, "/stock/enter").andExpect(doesNotSay("still open"));
         send(
+                        others,
+                        "/stock/enter/confirmed",
+                        "place",
+                        "Shore shelf",
+                        "text",
+                        "gauze, odd",
+                        "supply",
+                        "",
+                        "pieces",
+                        "2")
+                .andExpect(flash().attribute("added", "0 lines; 1 kept open, see below"));
+        open(others, "/stock/enter").andExpect(content().string(containsString("value=\"gauze, odd\"")));
+        send(
                         mine,
                         "/stock/enter/confirmed",
                         "place",

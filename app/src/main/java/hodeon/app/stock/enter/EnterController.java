@@ -2,6 +2,7 @@ package hodeon.app.stock.enter;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Texts;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.ArrivalForm.ReadCode;
@@ -23,8 +24,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
@@ -36,9 +38,6 @@ class EnterController {
 
     /** For what is known of a household without what lies anywhere. */
     private static final UUID NOWHERE = new UUID(0, 0);
-
-    /** In place of a supply, where a line is not wanted. */
-    private static final String DROP = "drop";
 
     /** Open lines shown at once. */
     private static final int MOST_WAITING = 50;
@@ -145,50 +144,41 @@ class EnterController {
         return page(member, ArrivalForm.at(place), "", lines, faults, model);
     }
 
+    @InitBinder
+    void wholeLines(WebDataBinder binder) {
+        RepeatedFields.whole(binder);
+    }
+
     /** The lines as they were looked over; all are written or none. */
     @PostMapping("/stock/enter/confirmed")
     String confirmed(
             @AuthenticationPrincipal Member member,
-            @RequestParam MultiValueMap<String, String> given,
+            LookedOver given,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
         Faults faults = new Faults();
         ArrivalReader reader = entering.reader(member.householdId());
-        String place = String.valueOf(given.getFirst("place"));
+        String place = given.goesTo();
         List<Arrival> arrivals = new ArrayList<>();
-        List<PastedStock> again = new ArrayList<>();
         List<String> unknown = new ArrayList<>();
         List<String> dropped = new ArrayList<>();
         List<String> placed = new ArrayList<>();
-        int lines = given.getOrDefault("supply", List.of()).size();
-        for (int i = 0; i < Math.min(lines, PastedStock.MOST_LINES); i++) {
-            Map<String, String> line = Map.of(
-                    "place", place,
-                    "supply", at(given, "supply", i),
-                    "pieces", at(given, "pieces", i),
-                    "until", at(given, "until", i),
-                    "lot", at(given, "lot", i));
-            again.add(new PastedStock(
-                    at(given, "text", i),
-                    at(given, "supply", i),
-                    true,
-                    at(given, "pieces", i),
-                    at(given, "until", i),
-                    at(given, "lot", i)));
-            String text = at(given, "text", i);
-            if (at(given, "supply", i).isEmpty()) {
-                unknown.add(text);
-            } else if (at(given, "supply", i).equals(DROP)) {
-                dropped.add(text);
+        List<PastedStock> lines = given.lines();
+        for (int i = 0; i < lines.size(); i++) {
+            PastedStock line = lines.get(i);
+            if (line.supply().isEmpty()) {
+                unknown.add(line.text());
+            } else if (line.supply().equals(LookedOver.DROP)) {
+                dropped.add(line.text());
             } else {
-                placed.add(text);
-                reader.read(f -> line.getOrDefault(f, ""), "line " + (i + 1) + ": ", faults)
+                placed.add(line.text());
+                reader.read(f -> given.field(line, f), "line " + (i + 1) + ": ", faults)
                         .ifPresent(arrivals::add);
             }
         }
         if (!faults.none()) {
-            return answer(member, ArrivalForm.at(place), "", again, faults, response, model);
+            return answer(member, ArrivalForm.at(place), "", lines, faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
         open.settle(
@@ -202,11 +192,6 @@ class EnterController {
                         + (dropped.isEmpty() ? "" : "; " + dropped.size() + " dropped"));
         next.addAttribute("place", place);
         return "redirect:/stock/enter";
-    }
-
-    private static String at(MultiValueMap<String, String> given, String field, int line) {
-        List<String> values = given.getOrDefault(field, List.of());
-        return line < values.size() ? values.get(line) : "";
     }
 
     @PostMapping("/stock/enter/file")

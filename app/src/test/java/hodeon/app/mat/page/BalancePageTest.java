@@ -128,6 +128,9 @@ class BalancePageTest extends WebTest {
                         "2")
                 .andExpect(content().string(containsString("id=\"take-plaster-fabric\"")))
                 .andExpect(says("flux capacitor: 2"));
+        // A line alone, with commas of its own, is one line.
+        send(mine, trip + "/mat/sort/confirmed", "line", "gauze, odd, 2", "supply", "", "pieces", "2")
+                .andExpect(says("gauze, odd, 2"));
     }
 
     private String[] sorted(String trip, String take, String second, String action) {

@@ -1,0 +1,46 @@
+package hodeon.app.stock.enter;
+
+import hodeon.app.shell.RepeatedFields;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/** Pasted lines as they were looked over, row by row, and where all of it goes. */
+record LookedOver(
+        @Nullable String place,
+        @Nullable List<String> text,
+        @Nullable List<String> supply,
+        @Nullable List<String> pieces,
+        @Nullable List<String> until,
+        @Nullable List<String> lot) {
+
+    /** In place of a supply, where a line is not wanted. */
+    static final String DROP = "drop";
+
+    List<PastedStock> lines() {
+        return IntStream.range(0, Math.min(RepeatedFields.sent(supply).size(), PastedStock.MOST_LINES))
+                .mapToObj(
+                        i -> new PastedStock(at(text, i), at(supply, i), true, at(pieces, i), at(until, i), at(lot, i)))
+                .toList();
+    }
+
+    String goesTo() {
+        return place == null ? "" : place;
+    }
+
+    /** What stands in a field of one line, as somebody would have typed it for that line alone. */
+    String field(PastedStock line, String name) {
+        return switch (name) {
+            case "place" -> goesTo();
+            case "supply" -> line.supply();
+            case "pieces" -> line.pieces();
+            case "until" -> line.until();
+            case "lot" -> line.lot();
+            default -> "";
+        };
+    }
+
+    private static String at(@Nullable List<String> values, int row) {
+        return RepeatedFields.at(RepeatedFields.sent(values), row);
+    }
+}
