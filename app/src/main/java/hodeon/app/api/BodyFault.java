@@ -3,6 +3,7 @@ package hodeon.app.api;
 import com.networknt.schema.Error;
 import com.networknt.schema.path.NodePath;
 import hodeon.core.notice.Faults;
+import hodeon.core.units.Plural;
 import java.math.BigDecimal;
 import java.util.LinkedHashSet;
 import java.util.Set;
@@ -105,7 +106,7 @@ record BodyFault(JsonNode document, JsonNode body, Error error) {
 
     /** Of a long value its size is enough to know which is meant. */
     private static String shortly(JsonNode value) {
-        return value.isArray() ? value.size() + " entries" : value.toString();
+        return value.isArray() ? Plural.counted(value.size(), "entry") : value.toString();
     }
 
     private static String plain(JsonNode number) {

@@ -31,9 +31,9 @@ class SealedAtRestTest extends WebTest {
 
     @Test
     void theDataFileNamesNobody() throws Exception {
-        send(mine, "/people/new", PeoplePageTest.BECK);
+        send(mine, "/people/new", PeopleTest.BECK);
         String[] brief = with(
-                with(with(brief("Marrowfjord"), "people[1].name", PeoplePageTest.NAME), "people[1].years", "9"),
+                with(with(brief("Marrowfjord"), "people[1].name", PeopleTest.NAME), "people[1].years", "9"),
                 "people[1].kilograms",
                 "29");
         UUID trip = UUID.fromString(String.valueOf(send(mine, "/trips/new", brief)
@@ -46,8 +46,8 @@ class SealedAtRestTest extends WebTest {
                 mine.householdId(),
                 trip,
                 UUID.randomUUID(),
-                new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, PeoplePageTest.NAME),
-                PeoplePageTest.about(PeoplePageTest.NAME, Optional.empty()));
+                new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, PeopleTest.NAME),
+                PeopleTest.about(PeopleTest.NAME, Optional.empty()));
         byte[] file = Files.readAllBytes(folder.resolve("hodeon.mv.db"));
         String text = new String(file, StandardCharsets.ISO_8859_1);
         String wide = new String(file, StandardCharsets.UTF_16LE);
