@@ -7,18 +7,10 @@ import hodeon.app.household.Member;
 import hodeon.app.mat.MatChangedElsewhere;
 import hodeon.app.mat.MatService;
 import hodeon.app.medicine.TripMedicines.Answer;
-import hodeon.app.medicine.TripMedicines.CannotHave;
-import hodeon.core.brief.Passage;
-import hodeon.core.catalogue.Supply;
-import hodeon.core.medication.BorderPapers;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Comparator;
-import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -56,59 +48,14 @@ class EnoughController {
         this.clock = clock;
     }
 
-    record CannotView(String supply, String people, String because, String instead) {}
-
     @GetMapping("/trips/{id}/medicines")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
         Answer answer = medicines.of(member.householdId(), trip);
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Medicines"));
-        List<EnoughLine> lines = Stream.concat(
-                        answer.demand().regular().stream().map(r -> EnoughLine.regular(r, answer.onMat())),
-                        answer.demand().asNeeded().stream()
-                                .filter(a -> a.asked() > 0)
-                                .map(a -> EnoughLine.asNeeded(a, trip.trip().hoursToCare(), answer.onMat())))
-                .sorted(Comparator.comparing(EnoughLine::enough))
-                .toList();
-        model.addAttribute("lines", lines);
         model.addAttribute(
-                "shorts",
-                lines.stream().filter(l -> !l.enough()).map(EnoughLine::name).collect(Collectors.joining("; ")));
-        model.addAttribute(
-                "spare",
-                answer.demand().asNeeded().stream()
-                        .filter(a -> a.asked() == 0)
-                        .map(EnoughLine::there)
-                        .collect(Collectors.joining(", ")));
-        model.addAttribute("withoutRelief", String.join(", ", answer.demand().withoutRelief()));
-        model.addAttribute("cannot", cannot(answer.cannot()));
-        model.addAttribute(
-                "unknown", answer.unknown().stream().map(g -> g.name()).collect(Collectors.joining(", ")));
-        model.addAttribute("reserve", answer.reserveDays());
-        model.addAttribute("version", answer.matVersion());
-        model.addAttribute(
-                "passage", trip.trip().passage().stream().map(Passage::label).toList());
-        model.addAttribute("papers", papers(trip, answer));
-        model.addAttribute("notes", notes.of(member.householdId()));
-        model.addAttribute("today", LocalDate.now(clock));
+                "view", EnoughPage.of(trip.trip(), answer, notes.of(member.householdId()), LocalDate.now(clock)));
         return "medicine/medicines";
-    }
-
-    private static List<CannotView> cannot(List<CannotHave> all) {
-        return all.stream()
-                .map(c -> new CannotView(
-                        c.supply().name(),
-                        c.who().person(),
-                        c.who().because(),
-                        c.who().instead().map(Supply::name).orElse("nothing known: ask")))
-                .toList();
-    }
-
-    private static BorderPapers papers(StoredTrip trip, Answer answer) {
-        return BorderPapers.of(
-                trip.trip().passage(),
-                answer.catalogue().supplies(),
-                answer.onMat().keySet());
     }
 
     /** Puts what a product asks for on the mat and pins it, so that rebalancing keeps it. */

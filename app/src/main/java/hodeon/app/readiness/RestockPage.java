@@ -1,0 +1,171 @@
+package hodeon.app.readiness;
+
+import hodeon.app.shell.Figures;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.ledger.StockHistory;
+import hodeon.app.stock.place.Place;
+import hodeon.core.readiness.Restock;
+import hodeon.core.stock.Held;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+
+/**
+ * The restock page: from home first, then whole packs.
+ *
+ * @param fills what lies at home and belongs in a kit
+ * @param old what does not last in its kit
+ * @param inBasket how many kinds are ticked off
+ * @param toPrescribe what no shop sells
+ * @param planned kits that say what is to lie in them
+ * @param compared names of these, and {@code notCompared} of the others
+ * @param margin days that a kit lasts beyond the return of its next trip
+ */
+record RestockPage(
+        String headline,
+        List<FillView> fills,
+        List<OldView> old,
+        List<BuyView> buys,
+        long inBasket,
+        List<String> toPrescribe,
+        int planned,
+        String compared,
+        String notCompared,
+        List<Place> shelves,
+        List<SpentView> spending,
+        int margin) {
+
+    private static final double LEAST_COST = 0.01;
+
+    record FillView(
+            String supply,
+            String name,
+            int pieces,
+            String counted,
+            String from,
+            String to,
+            UUID kit,
+            String until,
+            String good) {}
+
+    record OldView(UUID lot, String name, String pieces, String kit, String good, boolean over) {}
+
+    record BuyView(
+            String supply,
+            String name,
+            String need,
+            String packs,
+            String cost,
+            String surplus,
+            String perYear,
+            boolean own,
+            boolean ticked,
+            int pieces,
+            String unit) {}
+
+    record SpentView(int year, String amount) {}
+
+    static RestockPage of(RestockService.Answer answer, List<StockHistory.Spent> spent, LocalDate today) {
+        Stock all = answer.all().stock();
+        List<BuyView> buys = answer.purchases().stream().map(p -> buy(p, all)).toList();
+        double cost = answer.purchases().stream()
+                .mapToDouble(p -> p.packs().cost().amount())
+                .sum();
+        return new RestockPage(
+                headline(answer, buys.size(), cost),
+                answer.restock().fills().stream()
+                        .map(f -> fill(f, all, answer.all().until()))
+                        .toList(),
+                answer.restock().old().stream().map(h -> old(h, all, today)).toList(),
+                buys,
+                buys.stream().filter(BuyView::ticked).count(),
+                answer.restock().toPrescribe().entrySet().stream()
+                        .map(e -> all.nameOf(e.getKey()) + ": " + all.counted(e.getValue(), e.getKey()))
+                        .toList(),
+                answer.all().until().size(),
+                names(all, id -> answer.all().until().containsKey(id)),
+                names(all, id -> !answer.all().until().containsKey(id)),
+                all.shelves(),
+                spent.stream()
+                        .map(s -> new SpentView(s.year(), Figures.money(s.hundredths() / 100.0)))
+                        .toList(),
+                all.rules().marginDays());
+    }
+
+    /** Nothing is missing only where something was compared; what costs less than a cent is not said to cost. */
+    private static String headline(RestockService.Answer answer, int buys, double cost) {
+        if (answer.all().until().isEmpty()) {
+            return "Nothing to compare yet";
+        } else if (buys == 0 && !answer.restock().toPrescribe().isEmpty()) {
+            return "Nothing to buy, but "
+                    + Figures.counted(answer.restock().toPrescribe().size(), "kind") + " to be prescribed again";
+        } else if (buys == 0) {
+            return answer.restock().fills().isEmpty()
+                    ? "Nothing is missing"
+                    : "Nothing to buy: home has what is missing";
+        }
+        return "To buy: " + Figures.counted(buys, "kind")
+                + (cost < LEAST_COST ? "" : " for about " + Figures.money(cost));
+    }
+
+    private static String names(Stock all, Predicate<UUID> which) {
+        return all.kits().stream()
+                .filter(k -> which.test(k.id()))
+                .map(Place::name)
+                .collect(Collectors.joining(", "));
+    }
+
+    private static FillView fill(Restock.Fill fill, Stock all, Map<UUID, LocalDate> until) {
+        return new FillView(
+                fill.from().lot().supply(),
+                all.nameOf(fill.from().lot().supply()),
+                fill.pieces(),
+                all.counted(fill.pieces(), fill.from().lot().supply()),
+                all.placeName(fill.from().place()),
+                all.placeName(fill.to()),
+                fill.to(),
+                String.valueOf(until.get(fill.to())),
+                fill.from().good().map(g -> "good until " + g.said()).orElse("does not expire"));
+    }
+
+    private static OldView old(Held held, Stock all, LocalDate today) {
+        return new OldView(
+                held.lot().id(),
+                all.nameOf(held.lot().supply()),
+                all.counted(held.pieces(), held.lot().supply()),
+                all.placeName(held.place()),
+                held.until(),
+                held.lastDay().isBefore(today));
+    }
+
+    private static BuyView buy(RestockService.Purchase p, Stock all) {
+        String packs = p.packs().bought().entrySet().stream()
+                .map(b -> b.getValue() + " × " + b.getKey().name() + " at "
+                        + Figures.money(b.getKey().price().amount()))
+                .collect(Collectors.joining(" and "));
+        double perYear = p.packs().bought().keySet().stream()
+                .mapToDouble(o -> o.perYearOfReadiness(p.monthsGood()))
+                .max()
+                .orElse(0);
+        return new BuyView(
+                p.supply(),
+                all.nameOf(p.supply()),
+                all.counted(p.need(), p.supply()),
+                packs,
+                Figures.money(p.packs().cost().amount()),
+                p.packs().surplus() == 0
+                        ? "none"
+                        : all.counted(p.packs().surplus(), p.supply()) + ", of which about "
+                                + Figures.number(Math.min(p.further(), p.packs().surplus()))
+                                + " will be used in time (worth "
+                                + Figures.money(p.packs().surplusWorth() / 100) + ")",
+                Figures.money(perYear / 100) + " per " + all.piece(p.supply()) + " and year",
+                p.own(),
+                p.ticked(),
+                p.packs().pieces(),
+                all.piece(p.supply()));
+    }
+}
