@@ -11,7 +11,7 @@ import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
 /** One breach of a schema told as a fault: at its path, such as {@code supplies[3].massGrams}, with what would fit there. */
-record BodyFault(JsonNode document, JsonNode body, Error error) {
+record BodyFault(JsonNode document, Error error) {
 
     void tell(Faults faults) {
         String at = path(error.getInstanceLocation());

@@ -58,6 +58,7 @@ class BodySchemas {
      * {@code null}.
      *
      * @param path of the call as the document writes it, such as {@code /api/v1/forecast}
+     * @throws NotValid if more is wrong than is told, so that nothing of it should be read
      */
     JsonFields check(String path, JsonNode body) {
         Schema schema = byPath.get(path);
@@ -68,8 +69,11 @@ class BodySchemas {
         Faults faults = new Faults();
         for (Error error : schema.validate(given)) {
             if (faults.all().size() < MOST_FAULTS) {
-                new BodyFault(document, given, error).tell(faults);
+                new BodyFault(document, error).tell(faults);
             }
+        }
+        if (faults.all().size() >= MOST_FAULTS) {
+            throw new NotValid(faults.all()); // What is not told could not be told from what is right.
         }
         return JsonFields.of(given, faults);
     }

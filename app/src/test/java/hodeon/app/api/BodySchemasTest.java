@@ -85,6 +85,22 @@ class BodySchemasTest {
     }
 
     @Test
+    void decimalsOfAnyKindAreInStepsOfAThousandth() {
+        assertThat(faults("/api/v1/doses/clock", """
+                        {"person": {"name": "Sef", "kilograms": 10.507}, "dose": {"product": "x", "units": 0.07},
+                         "history": [{"product": "x", "units": 0.29}, {"product": "x", "units": 1.005},
+                                     {"product": "x", "units": 999.999}]}""")).isEmpty();
+    }
+
+    @Test
+    void ofABodyThatIsSomethingElseOnlySoMuchIsToldAndNothingIsRead() {
+        String wrong = "{\"supplies\": [" + "{\"id\": 7},".repeat(900) + "{}], \"steps\": []}";
+        assertThatThrownBy(() -> faults("/api/v1/plans/solve", wrong))
+                .isInstanceOfSatisfying(
+                        NotValid.class, e -> assertThat(e.faults()).hasSize(200));
+    }
+
+    @Test
     void anUnknownNameBesideACombinationOfSchemasIsToldToo() {
         assertThat(faults(
                         "/api/v1/plans/curve",
