@@ -131,13 +131,13 @@ class PeopleController {
 
     @GetMapping("/people/new")
     String blank(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "") String name, Model model) {
-        return page(member, null, PersonForm.named(name), List.of(), model);
+        return page(member, null, ProfileForm.named(name), List.of(), model);
     }
 
     @PostMapping("/people/new")
     String add(
             @AuthenticationPrincipal Member member,
-            PersonForm typed,
+            ProfileForm typed,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
@@ -173,7 +173,7 @@ class PeopleController {
     String one(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         Known known = people.find(member.householdId(), id);
         people.seen(member.householdId(), id, member.getUsername(), "page");
-        PersonForm kept = PersonFields.of(known.profile(), known.version(), LocalDate.now(clock));
+        ProfileForm kept = PersonFields.of(known.profile(), known.version(), LocalDate.now(clock));
         return page(member, known, kept, List.of(), model);
     }
 
@@ -181,7 +181,7 @@ class PeopleController {
     String change(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            PersonForm typed,
+            ProfileForm typed,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
@@ -223,7 +223,7 @@ class PeopleController {
                         "name", profile.name(), "every person has a name of their own", "Add something to it"));
     }
 
-    private PersonReader reader(Member member, PersonForm typed) {
+    private PersonReader reader(Member member, ProfileForm typed) {
         return new PersonReader(typed, medicines.of(member.householdId()), LocalDate.now(clock));
     }
 
@@ -263,7 +263,7 @@ class PeopleController {
         return "redirect:/people";
     }
 
-    private String page(Member member, @Nullable Known known, PersonForm typed, List<Fault> faults, Model model) {
+    private String page(Member member, @Nullable Known known, ProfileForm typed, List<Fault> faults, Model model) {
         model.addAttribute("known", known);
         model.addAttribute("form", typed);
         if (!faults.isEmpty() || !model.containsAttribute("faults")) {

@@ -1,8 +1,8 @@
 package hodeon.app.people;
 
-import hodeon.app.people.PersonForm.ContactRow;
-import hodeon.app.people.PersonForm.DirectionRow;
-import hodeon.app.people.PersonForm.RegularRow;
+import hodeon.app.people.ProfileForm.ContactRow;
+import hodeon.app.people.ProfileForm.DirectionRow;
+import hodeon.app.people.ProfileForm.RegularRow;
 import hodeon.core.party.Age;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -18,10 +18,10 @@ final class PersonFields {
 
     private PersonFields() {}
 
-    static PersonForm of(Profile profile, long version, LocalDate today) {
+    static ProfileForm of(Profile profile, long version, LocalDate today) {
         Map<String, String> where = new LinkedHashMap<>();
         profile.rescue().forEach((medicine, rides) -> where.put(medicine.name(), rides));
-        return new PersonForm(
+        return new ProfileForm(
                 Long.toString(version),
                 profile.dog() ? "true" : "",
                 profile.name(),

@@ -40,13 +40,13 @@ final class PersonReader {
     private static final BigDecimal MOST_MILLIGRAMS = BigDecimal.valueOf(100_000);
     private static final int MOST_DECIMALS = 3;
 
-    private final PersonForm form;
+    private final ProfileForm form;
     private final Formulary formulary;
     private final LocalDate today;
     private final Faults faults = new Faults();
     private final FieldReader read = new FieldReader(faults);
 
-    PersonReader(PersonForm form, Formulary formulary, LocalDate today) {
+    PersonReader(ProfileForm form, Formulary formulary, LocalDate today) {
         this.form = form;
         this.formulary = formulary;
         this.today = today;
@@ -142,7 +142,7 @@ final class PersonReader {
     private List<Profile.Regular> regular() {
         List<Profile.Regular> rows = new ArrayList<>();
         for (int i = 0; i < form.regular().size(); i++) {
-            PersonForm.RegularRow row = form.regular().get(i);
+            ProfileForm.RegularRow row = form.regular().get(i);
             String at = "regular[" + i + "].";
             String product = row.product();
             if (formulary.product(product).isEmpty()) {
@@ -185,7 +185,7 @@ final class PersonReader {
     private List<Profile.Directed> directions() {
         List<Profile.Directed> rows = new ArrayList<>();
         for (int i = 0; i < form.direction().size(); i++) {
-            PersonForm.DirectionRow row = form.direction().get(i);
+            ProfileForm.DirectionRow row = form.direction().get(i);
             String at = "direction[" + i + "].";
             String ingredient = row.ingredient();
             if (formulary.ingredient(ingredient).isEmpty()) {
@@ -245,7 +245,7 @@ final class PersonReader {
     private List<Profile.Contact> contacts() {
         List<Profile.Contact> rows = new ArrayList<>();
         for (int i = 0; i < form.contact().size(); i++) {
-            PersonForm.ContactRow row = form.contact().get(i);
+            ProfileForm.ContactRow row = form.contact().get(i);
             String at = "contact[" + i + "].";
             rows.add(new Profile.Contact(
                     read.line(at + "name", row.name(), "a contact's name", LONGEST_NAME),

@@ -148,8 +148,8 @@ class ProfileTest {
         sent.setParameter("regular[0].units", " ");
         sent.setParameter("regular[3].units", "5");
         sent.setParameter("regular[3].times", "08:00");
-        PersonForm form = bound(sent);
-        assertThat(form.regular()).containsExactly(new PersonForm.RegularRow("", "5", "08:00", ""));
+        ProfileForm form = bound(sent);
+        assertThat(form.regular()).containsExactly(new ProfileForm.RegularRow("", "5", "08:00", ""));
         assertThat(form.regularAndOneMore()).hasSize(2);
         assertThat(form.rides("RELIEVER_INHALER")).isEqualTo("lid pocket, left");
         PersonReader reader = new PersonReader(form, FormularyReader.shipped(), TODAY);
@@ -158,11 +158,11 @@ class ProfileTest {
     }
 
     /** As Spring binds what a browser sends. */
-    private static PersonForm bound(MockHttpServletRequest sent) {
+    private static ProfileForm bound(MockHttpServletRequest sent) {
         ServletRequestDataBinder binder = new ServletRequestDataBinder(null, "form");
         RepeatedFields.whole(binder);
-        binder.setTargetType(ResolvableType.forClass(PersonForm.class));
+        binder.setTargetType(ResolvableType.forClass(ProfileForm.class));
         binder.construct(sent);
-        return (PersonForm) Objects.requireNonNull(binder.getTarget());
+        return (ProfileForm) Objects.requireNonNull(binder.getTarget());
     }
 }

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param dog “true” for a dog
  * @param where by the name of a rescue medicine, where it rides
  */
-record PersonForm(
+record ProfileForm(
         String version,
         String dog,
         String name,
@@ -37,7 +37,7 @@ record PersonForm(
     /** Rows of a kind, and so of regular medicines, directions and contacts each. */
     static final int MOST_ROWS = 20;
 
-    PersonForm {
+    ProfileForm {
         version = Texts.given(version).strip();
         dog = Texts.given(dog).strip();
         name = Texts.given(name).strip();
@@ -57,8 +57,8 @@ record PersonForm(
         notes = Texts.given(notes).strip();
     }
 
-    static PersonForm named(String name) {
-        return new PersonForm(
+    static ProfileForm named(String name) {
+        return new ProfileForm(
                 "", "", name, "", "", "", "", "", List.of(), List.of(), List.of(), List.of(), Map.of(), List.of(),
                 List.of(), List.of(), "");
     }
@@ -144,8 +144,8 @@ record PersonForm(
         return andOneMore(contact, ContactRow.NONE);
     }
 
-    PersonForm withVersion(long now) {
-        return new PersonForm(
+    ProfileForm withVersion(long now) {
+        return new ProfileForm(
                 Long.toString(now),
                 dog,
                 name,
