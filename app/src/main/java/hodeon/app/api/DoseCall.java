@@ -1,6 +1,7 @@
 package hodeon.app.api;
 
 import hodeon.app.dose.DoseNow;
+import hodeon.app.dose.ObjectionWords;
 import hodeon.app.shell.DeviceZone;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.medication.Caution;
@@ -15,6 +16,7 @@ import hodeon.core.medication.gate.DoseTally;
 import hodeon.core.medication.gate.DoseVerdict;
 import hodeon.core.medication.gate.GivenDose;
 import hodeon.core.medication.gate.NextDose;
+import hodeon.core.medication.gate.Objection;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.Instant;
@@ -166,15 +168,15 @@ final class DoseCall {
             case DoseVerdict.Stopped stopped ->
                 new VerdictAnswer(
                         "stopped",
-                        stopped.objections().stream().map(DoseCall::objection).toList(),
+                        stopped.objections().stream().map(this::objection).toList(),
                         List.of());
             case DoseVerdict.Refused refused ->
                 new VerdictAnswer("refused", List.of(objection(refused.objection())), List.of());
         };
     }
 
-    private static ObjectionSaid objection(DoseVerdict.Objection objection) {
-        return new ObjectionSaid(Tag.idOf(objection.kind()), objection.says());
+    private ObjectionSaid objection(Objection objection) {
+        return new ObjectionSaid(Tag.idOf(objection.kind()), new ObjectionWords(zone).say(objection));
     }
 
     private static ProductAnswer answer(DoseAnswer answer) {

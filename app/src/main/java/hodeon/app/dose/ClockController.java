@@ -150,17 +150,18 @@ class ClockController {
                 .read(form, member.getUsername());
         if (given.isPresent()) {
             DoseVerdict verdict = book.note(member.householdId(), id, given.get());
+            ObjectionWords words = new ObjectionWords(given.get().at().getZone());
             switch (verdict) {
                 case DoseVerdict.Allowed allowed -> {
                     next.addFlashAttribute("said", "Noted.");
                     return "redirect:/people/" + id + "/clock";
                 }
                 case DoseVerdict.Stopped stopped -> {
-                    model.addAttribute("against", said(stopped.objections()));
+                    model.addAttribute("against", words.say(stopped.objections()));
                     model.addAttribute("opens", "reason");
                 }
                 case DoseVerdict.Refused refused -> {
-                    model.addAttribute("against", said(List.of(refused.objection())));
+                    model.addAttribute("against", List.of(words.say(refused.objection())));
                     model.addAttribute("opens", "nothing");
                 }
             }
@@ -203,10 +204,6 @@ class ClockController {
         model.addAttribute("faults", faults.all());
         model.addAttribute("several", text);
         return page(member, id, DoseForm.of(""), where, model);
-    }
-
-    private static List<String> said(List<DoseVerdict.Objection> objections) {
-        return objections.stream().map(DoseVerdict.Objection::says).toList();
     }
 
     @PostMapping("/people/{id}/clock/{dose}/strike")

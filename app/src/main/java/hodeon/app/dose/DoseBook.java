@@ -12,6 +12,7 @@ import hodeon.core.medication.gate.DoseGate;
 import hodeon.core.medication.gate.DoseVerdict;
 import hodeon.core.medication.gate.GivenDose;
 import hodeon.core.medication.gate.Moments;
+import hodeon.core.medication.gate.Objection;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
@@ -148,9 +149,7 @@ class DoseBook implements RestoredRoom {
             }
             case DoseVerdict.Stopped stopped
             when !given.over().isBlank() -> {
-                String reasons = stopped.objections().stream()
-                        .map(DoseVerdict.Objection::says)
-                        .collect(Collectors.joining(" "));
+                String reasons = String.join(" ", new ObjectionWords(given.at().getZone()).say(stopped.objections()));
                 write(household, person, product, given, given.over().strip() + " (although: " + reasons + ")");
                 yield new DoseVerdict.Allowed(List.of());
             }
@@ -161,12 +160,9 @@ class DoseBook implements RestoredRoom {
 
     /** What cannot be read may have been anything: it takes a reason to go on beside it. */
     private static DoseVerdict withUnreadable(DoseCase of, DoseVerdict verdict) {
-        List<DoseVerdict.Objection> unknown = of.kept().stream()
+        List<Objection> unknown = of.kept().stream()
                 .filter(k -> k.noted().unreadable())
-                .map(k -> new DoseVerdict.Objection(
-                        DoseVerdict.Kind.NOT_SAID,
-                        "What was noted at " + Moments.dated(k.at(), ZoneOffset.UTC)
-                                + " cannot be read: count it as taken."))
+                .<Objection>map(k -> new Objection.Unreadable(k.at()))
                 .toList();
         if (unknown.isEmpty()) {
             return verdict;
@@ -202,12 +198,12 @@ class DoseBook implements RestoredRoom {
         List<String> against = new ArrayList<>();
         for (Given given : several) {
             String when = Moments.dated(given.at().toInstant(), given.at().getZone());
+            ObjectionWords words = new ObjectionWords(given.at().getZone());
             switch (note(household, person, given)) {
                 case DoseVerdict.Allowed allowed -> {}
                 case DoseVerdict.Stopped stopped ->
-                    stopped.objections().forEach(o -> against.add(when + ": " + o.says()));
-                case DoseVerdict.Refused refused ->
-                    against.add(when + ": " + refused.objection().says());
+                    stopped.objections().forEach(o -> against.add(when + ": " + words.say(o)));
+                case DoseVerdict.Refused refused -> against.add(when + ": " + words.say(refused.objection()));
             }
         }
         if (!against.isEmpty()) {

@@ -89,19 +89,18 @@ public class LoggedDoses {
                             person.get().id(),
                             new DoseBook.Given(
                                     product.id(), units, note.at(), note.by(), note.over(), Optional.of(note.id())));
+                    ObjectionWords words = new ObjectionWords(note.at().getZone());
                     switch (verdict) {
                         case DoseVerdict.Allowed allowed ->
                             counted.add(says + " is on the dose clock of " + note.who() + ", given "
                                     + Moments.said(
                                             note.at().toInstant(), note.at().getZone())
                                     + ".");
-                        case DoseVerdict.Stopped stopped -> stopped.objections().forEach(o -> against.add(o.says()));
+                        case DoseVerdict.Stopped stopped -> against.addAll(words.say(stopped.objections()));
                         case DoseVerdict.Refused refused
-                        when note.over().isBlank() ->
-                            against.add(refused.objection().says());
+                        when note.over().isBlank() -> against.add(words.say(refused.objection()));
                         case DoseVerdict.Refused refused ->
-                            counted.add(says + " is on no dose clock. "
-                                    + refused.objection().says());
+                            counted.add(says + " is on no dose clock. " + words.say(refused.objection()));
                     }
                 }));
         return new Outcome(counted, against);

@@ -15,8 +15,7 @@ import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.formulary.Tradition;
 import hodeon.core.medication.gate.DoseClock.Breach;
 import hodeon.core.medication.gate.DoseClocks.Running;
-import hodeon.core.medication.gate.DoseVerdict.Objection;
-import hodeon.core.units.Plural;
+import hodeon.core.medication.gate.Objection.Subject;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -89,24 +88,20 @@ public final class DoseGate {
     /** Whether so many units of a product, given at a moment, may stand in the book as it is known {@code now}. */
     public DoseVerdict judge(Product product, BigDecimal units, Instant at, Instant now) {
         if (at.isAfter(now.plus(CLOCKS_DIFFER))) {
-            return new DoseVerdict.Refused(new Objection(
-                    DoseVerdict.Kind.IN_THE_FUTURE,
-                    "A dose is noted when it was given, and that time has not come yet."));
+            return new DoseVerdict.Refused(new Objection.InTheFuture());
         }
         List<Objection> objections = new ArrayList<>();
         List<Caution> toAsk = List.of();
         switch (answer(product, at)) {
             case Refused refused
             when refused.why() == Why.DOG -> {
-                return new DoseVerdict.Refused(
-                        new Objection(DoseVerdict.Kind.DOG, refused.reason() + " " + refused.remedy()));
+                return new DoseVerdict.Refused(new Objection.Dog(refused));
             }
-            case Refused refused -> objections.add(new Objection(DoseVerdict.Kind.NOT_SAID, refused.reason()));
+            case Refused refused -> objections.add(new Objection.NotSaid(refused));
             case Give give -> {
                 BigDecimal most = give.dosing().mostNow(book.isFirst(product, at));
                 if (units.compareTo(most) > 0) {
-                    objections.add(new Objection(
-                            DoseVerdict.Kind.TOO_MUCH_AT_ONCE, "More than " + product.says(most) + " at once."));
+                    objections.add(new Objection.TooMuchAtOnce(product, most));
                 }
                 toAsk = give.cautions().stream().filter(Caution::asks).toList();
                 objections.addAll(ofCautions(give));
@@ -165,22 +160,16 @@ public final class DoseGate {
         List<Objection> found = new ArrayList<>();
         for (Caution c : give.cautions()) {
             if (c.kind() == Kind.TWO_OF_A_KIND && give.directed().isEmpty()) {
-                found.add(new Objection(DoseVerdict.Kind.TWO_OF_A_KIND, capital(c.because()) + ". " + c.says()));
+                found.add(new Objection.TwoOfAKind(c));
             } else if (c.kind() == Kind.DAYS_RUNNING) {
-                found.add(new Objection(DoseVerdict.Kind.DAYS_RUNNING, capital(c.because()) + ". " + c.says()));
+                found.add(new Objection.TooManyDays(c));
             }
         }
         return found;
     }
 
     private List<Objection> tooNearToWhatItDoesNotGoWith(Product product, Instant at) {
-        return new KeptApart(formulary)
-                .of(product, at, book.around(at)).stream()
-                        .map(k -> new Objection(
-                                DoseVerdict.Kind.KEEP_APART,
-                                "Less than " + DoseAnswer.hours(k.apart()) + " from " + k.name() + " ("
-                                        + Moments.said(k.at(), zone) + "). " + k.says()))
-                        .toList();
+        return List.copyOf(new KeptApart(formulary).of(product, at, book.around(at)));
     }
 
     private static List<Breach> breaches(DoseClocks clocks, Product product, BigDecimal units, Instant at) {
@@ -196,39 +185,22 @@ public final class DoseGate {
                 // The product's own clock says what its ingredient's has said.
                 continue;
             }
-            String name = running.ingredient() ? capital(formulary.nameOf(running.of())) : product.name();
-            for (Breach breach : running.clock().breaches(running.asked())) {
-                found.add(new Objection(kind(breach), name + ": " + says(breach, running, product, at)));
-            }
+            Subject subject = running.ingredient()
+                    ? new Subject.OfIngredient(formulary.nameOf(running.of()))
+                    : new Subject.OfProduct(product);
+            running.clock().breaches(running.asked()).forEach(b -> found.add(objection(subject, b, at)));
         }
         return found;
     }
 
-    private static DoseVerdict.Kind kind(Breach breach) {
-        return switch (breach) {
-            case Breach.TooNear near -> DoseVerdict.Kind.TOO_SOON;
-            case Breach.TooMany many -> DoseVerdict.Kind.TOO_MANY_IN_A_DAY;
-            case Breach.TooMuch much -> DoseVerdict.Kind.TOO_MUCH_IN_A_DAY;
-        };
-    }
-
-    private String says(Breach breach, Running running, Product product, Instant at) {
-        String when = Moments.said(breach.at(), zone);
+    private static Objection objection(Subject subject, Breach breach, Instant at) {
         boolean later = breach.at().isAfter(at);
-        String upTo = later ? " in the 24 h to the dose of " + when : " in 24 h";
+        Optional<Instant> upTo = later ? Optional.of(breach.at()) : Optional.empty();
         return switch (breach) {
-            case Breach.TooNear near ->
-                "less than " + DoseAnswer.hours(near.apart()) + (later ? " before" : " after") + " the dose of " + when
-                        + ".";
-            case Breach.TooMany many -> "more than " + Plural.counted(many.times(), "dose") + upTo + ".";
-            case Breach.TooMuch much ->
-                amount(much.sum(), running, product) + upTo + " is more than " + amount(much.most(), running, product)
-                        + ".";
+            case Breach.TooNear near -> new Objection.TooSoon(subject, near.apart(), near.at(), later);
+            case Breach.TooMany many -> new Objection.TooManyInADay(subject, many.times(), upTo);
+            case Breach.TooMuch much -> new Objection.TooMuchInADay(subject, much.sum(), much.most(), upTo);
         };
-    }
-
-    private static String amount(BigDecimal amount, Running running, Product product) {
-        return running.ingredient() ? amount.stripTrailingZeros().toPlainString() + " mg" : product.says(amount);
     }
 
     private Optional<Caution> daysRunning(Product product, Give give, Instant at) {
@@ -247,9 +219,5 @@ public final class DoseGate {
             }
         }
         return DaysRunning.beyond(noted, allowed, at, zone);
-    }
-
-    private static String capital(String words) {
-        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -29,13 +29,6 @@ public sealed interface DoseVerdict {
     /** Nothing opens it. */
     record Refused(Objection objection) implements DoseVerdict {}
 
-    /**
-     * One thing that speaks against a dose.
-     *
-     * @param says a sentence
-     */
-    record Objection(Kind kind, String says) {}
-
     /** What speaks against a dose. */
     enum Kind {
         /** No dose is said for them: outside the label, a caution, a ceiling. */

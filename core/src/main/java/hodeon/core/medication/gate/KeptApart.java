@@ -21,12 +21,9 @@ final class KeptApart {
         this.formulary = formulary;
     }
 
-    /** A dose that is too near. */
-    record TooNear(String name, Instant at, Duration apart, String says) {}
-
-    List<TooNear> of(Product product, Instant at, List<GivenDose> known) {
+    List<Objection.KeepApart> of(Product product, Instant at, List<GivenDose> known) {
         List<Ingredient> own = formulary.ingredientsOf(product);
-        List<TooNear> found = new ArrayList<>();
+        List<Objection.KeepApart> found = new ArrayList<>();
         for (Rule rule : formulary.rulesTouching(product)) {
             if (rule.apart().isEmpty()) {
                 continue;
@@ -37,7 +34,7 @@ final class KeptApart {
                             && Duration.between(d.at(), at).abs().compareTo(apart) < 0
                             && clash(rule, own, ingredients(d)))
                     .min(Comparator.comparing(d -> Duration.between(d.at(), at).abs()))
-                    .ifPresent(d -> found.add(new TooNear(d.name(), d.at(), apart, rule.says())));
+                    .ifPresent(d -> found.add(new Objection.KeepApart(d.name(), d.at(), apart, rule.says())));
         }
         return found;
     }
