@@ -4,7 +4,6 @@ import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService.ChangedMeanwhile;
 import hodeon.app.people.PeopleService.Known;
-import hodeon.app.shell.RepeatedFields;
 import hodeon.app.storage.Seal;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.MedicineForm;
@@ -32,9 +31,8 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.WebDataBinder;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -66,11 +64,6 @@ class PeopleController {
         this.people = people;
         this.medicines = medicines;
         this.clock = clock;
-    }
-
-    @InitBinder
-    void wholeLines(WebDataBinder binder) {
-        RepeatedFields.whole(binder);
     }
 
     record PersonView(UUID id, String name, String who, String matters, String toDo) {}
@@ -131,16 +124,19 @@ class PeopleController {
 
     @GetMapping("/people/new")
     String blank(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "") String name, Model model) {
-        return page(member, null, ProfileForm.named(name), List.of(), model);
+        Typed typed = Typed.nothing();
+        typed.put("name", name);
+        return page(member, null, typed, List.of(), model);
     }
 
     @PostMapping("/people/new")
     String add(
             @AuthenticationPrincipal Member member,
-            ProfileForm typed,
+            @RequestParam MultiValueMap<String, String> form,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
+        Typed typed = new Typed(form);
         PersonReader reader = reader(member, typed);
         Optional<Profile> profile = reader.read();
         List<Fault> faults = new ArrayList<>(reader.faults());
@@ -148,7 +144,7 @@ class PeopleController {
         if (people.all(member.householdId()).size() >= PeopleService.MOST_PEOPLE) {
             faults.add(new Fault(
                     "name",
-                    typed.name(),
+                    typed.one("name"),
                     "a household has at most " + PeopleService.MOST_PEOPLE + " people",
                     "Erase somebody who no longer comes along"));
         }
@@ -173,19 +169,21 @@ class PeopleController {
     String one(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         Known known = people.find(member.householdId(), id);
         people.seen(member.householdId(), id, member.getUsername(), "page");
-        ProfileForm kept = PersonFields.of(known.profile(), known.version(), LocalDate.now(clock));
-        return page(member, known, kept, List.of(), model);
+        Typed typed = PersonFields.of(known.profile(), LocalDate.now(clock));
+        typed.put("version", known.version());
+        return page(member, known, typed, List.of(), model);
     }
 
     @PostMapping("/people/{id}")
     String change(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            ProfileForm typed,
+            @RequestParam MultiValueMap<String, String> form,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
         Known known = people.find(member.householdId(), id);
+        Typed typed = new Typed(form);
         PersonReader reader = reader(member, typed);
         Optional<Profile> profile = reader.read();
         List<Fault> faults = new ArrayList<>(reader.faults());
@@ -195,18 +193,21 @@ class PeopleController {
             return page(member, known, typed, faults, model);
         }
         try {
-            String opened = typed.version();
+            String opened = typed.one("version");
             people.change(
                     member.householdId(), id, opened.matches("\\d{1,9}") ? Long.parseLong(opened) : -1, profile.get());
         } catch (ChangedMeanwhile | OptimisticLockingFailureException conflict) {
             response.setStatus(HttpStatus.CONFLICT.value());
+            form.set(
+                    "version",
+                    Long.toString(people.find(member.householdId(), id).version()));
             return page(
                     member,
                     known,
-                    typed.withVersion(people.find(member.householdId(), id).version()),
+                    typed,
                     List.of(new Fault(
                             "name",
-                            typed.name(),
+                            typed.one("name"),
                             "somebody else has changed this person since you opened the page; what you typed is kept here",
                             "Open the person in another tab to compare, then save again to put yours over theirs")),
                     model);
@@ -223,7 +224,7 @@ class PeopleController {
                         "name", profile.name(), "every person has a name of their own", "Add something to it"));
     }
 
-    private PersonReader reader(Member member, ProfileForm typed) {
+    private PersonReader reader(Member member, Typed typed) {
         return new PersonReader(typed, medicines.of(member.householdId()), LocalDate.now(clock));
     }
 
@@ -263,7 +264,7 @@ class PeopleController {
         return "redirect:/people";
     }
 
-    private String page(Member member, @Nullable Known known, ProfileForm typed, List<Fault> faults, Model model) {
+    private String page(Member member, @Nullable Known known, Typed typed, List<Fault> faults, Model model) {
         model.addAttribute("known", known);
         model.addAttribute("form", typed);
         if (!faults.isEmpty() || !model.containsAttribute("faults")) {
@@ -279,6 +280,7 @@ class PeopleController {
         model.addAttribute("forms", MedicineForm.values());
         model.addAttribute("products", medicines.products(member.householdId()));
         model.addAttribute("ingredients", medicines.of(member.householdId()).ingredients());
+        model.addAttribute("most", PersonReader.MOST_ROWS);
         model.addAttribute(
                 "views", known == null ? List.of() : people.views(member.householdId(), known.id(), VIEWS_SHOWN));
         return "people/person";
