@@ -110,7 +110,7 @@ record BodyFault(JsonNode document, Error error) {
     }
 
     private static String plain(JsonNode number) {
-        return number.isMissingNode() ? "any number of" : new BigDecimal(number.asString()).toPlainString();
+        return new BigDecimal(number.asString()).toPlainString();
     }
 
     private static String within(String object, String name) {

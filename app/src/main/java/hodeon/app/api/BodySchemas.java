@@ -78,6 +78,10 @@ class BodySchemas {
         return JsonFields.of(given, faults);
     }
 
+    JsonNode document() {
+        return document;
+    }
+
     private static JsonNode withoutNulls(JsonNode body) {
         JsonNode copy = body.deepCopy();
         prune(copy);

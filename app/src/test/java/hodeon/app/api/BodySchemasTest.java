@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
 import hodeon.core.notice.Fault;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 class BodySchemasTest {
@@ -82,6 +84,48 @@ class BodySchemasTest {
         assertThat(fields.faults().all()).isEmpty();
         assertThat(fields.has("seed")).isFalse();
         assertThat(fields.whole("trips", 0)).isEqualTo(4);
+    }
+
+    /** Whoever is told that something does not fit is told what would: no number, text or list of a request is without limits. */
+    @Test
+    void everythingThatIsSentHasLimits() {
+        JsonNode document = SCHEMAS.document();
+        List<String> without = new ArrayList<>();
+        document.path("paths")
+                .properties()
+                .forEach(path -> walk(
+                        document,
+                        path.getKey(),
+                        document.at("/paths/" + path.getKey().replace("/", "~1")
+                                + "/post/requestBody/content/application~1json/schema"),
+                        without));
+        assertThat(without).isEmpty();
+    }
+
+    private static void walk(JsonNode document, String at, JsonNode schema, List<String> without) {
+        String reference = schema.path("$ref").asString("");
+        if (!reference.isEmpty()) {
+            walk(document, at, document.at(reference.substring(1)), without);
+        }
+        boolean limited =
+                switch (schema.path("type").asString("")) {
+                    case "number", "integer" -> schema.has("minimum") && schema.has("maximum");
+                    case "array" -> schema.has("maxItems");
+                    case "string" ->
+                        schema.has("minLength") && schema.has("maxLength")
+                                || schema.path("format").asString("").startsWith("date");
+                    default -> true;
+                };
+        if (!limited) {
+            without.add(at);
+        }
+        schema.path("properties")
+                .properties()
+                .forEach(p -> walk(document, at + "." + p.getKey(), p.getValue(), without));
+        schema.path("allOf").forEach(part -> walk(document, at, part, without));
+        if (schema.has("items")) {
+            walk(document, at + "[]", schema.path("items"), without);
+        }
     }
 
     @Test

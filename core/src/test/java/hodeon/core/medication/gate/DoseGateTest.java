@@ -191,9 +191,10 @@ class DoseGateTest {
         assertThat(objections(british(adult()), product("paracetamol-500"), 1, NOW.plusSeconds(300)))
                 .isEmpty();
         assertThat(british(adult().asDog()).judge(product("paracetamol-500"), BigDecimal.ONE, NOW, NOW))
-                .isInstanceOfSatisfying(
-                        DoseVerdict.Refused.class,
-                        r -> assertThat(r.objection().kind()).isEqualTo(Kind.DOG));
+                .isInstanceOfSatisfying(DoseVerdict.Refused.class, r -> assertThat(r.objection())
+                        .isInstanceOfSatisfying(Objection.Dog.class, d -> assertThat(
+                                        d.refused().reason() + d.refused().remedy())
+                                .contains("poisons dogs")));
     }
 
     private static Product own(String id, String strengths, boolean slow) {
