@@ -39,6 +39,15 @@ public final class PageText {
         return result -> assertThat(values(result, name)).as("%s", name).doesNotContain(value);
     }
 
+    /** Names and values of a form as a browser sends them: empty fields too, boxes only where they are ticked. */
+    public static String[] sent(MvcResult result, String form) throws UnsupportedEncodingException {
+        Document page = Jsoup.parse(result.getResponse().getContentAsString());
+        return page.expectForm(form).formData().stream()
+                .filter(f -> !f.key().equals("_csrf"))
+                .flatMap(f -> Stream.of(f.key(), f.value()))
+                .toArray(String[]::new);
+    }
+
     private static List<String> values(MvcResult result, String name) throws UnsupportedEncodingException {
         return Jsoup.parse(result.getResponse().getContentAsString()).getElementsByAttributeValue("name", name).stream()
                 .map(Element::val)

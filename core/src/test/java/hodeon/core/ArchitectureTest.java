@@ -37,10 +37,27 @@ class ArchitectureTest {
             Map.entry("brief.route", Set.of()),
             Map.entry("need", Set.of("units", "evidence", "notice", "catalogue", "party", "brief")),
             Map.entry("medication.formulary", Set.of("evidence", "units", "catalogue", "catalogue.file", "party")),
-            Map.entry("medication", Set.of("brief", "evidence", "medication.formulary", "units", "catalogue", "party")),
+            Map.entry("medication.finding", Set.of("medication.formulary", "units", "party")),
+            Map.entry(
+                    "medication",
+                    Set.of(
+                            "brief",
+                            "evidence",
+                            "medication.finding",
+                            "medication.formulary",
+                            "units",
+                            "catalogue",
+                            "party")),
             Map.entry(
                     "medication.gate",
-                    Set.of("evidence", "medication", "medication.formulary", "units", "catalogue", "party")),
+                    Set.of(
+                            "evidence",
+                            "medication",
+                            "medication.finding",
+                            "medication.formulary",
+                            "units",
+                            "catalogue",
+                            "party")),
             Map.entry(
                     "medication.amount",
                     Set.of(
@@ -49,6 +66,7 @@ class ArchitectureTest {
                             "brief",
                             "medication",
                             "medication.gate",
+                            "medication.finding",
                             "medication.formulary",
                             "units",
                             "catalogue",
@@ -68,7 +86,8 @@ class ArchitectureTest {
                             "party",
                             "brief",
                             "need",
-                            "medication")),
+                            "medication",
+                            "medication.finding")),
             Map.entry(
                     "plan.tradeoff",
                     Set.of(
@@ -81,7 +100,8 @@ class ArchitectureTest {
                             "party",
                             "brief",
                             "need",
-                            "medication")),
+                            "medication",
+                            "medication.finding")),
             Map.entry("packing", Set.of("evidence", "units", "notice", "catalogue", "choice", "plan")),
             Map.entry(
                     "readiness", Set.of("evidence", "party", "units", "notice", "catalogue", "need", "stock", "plan")));

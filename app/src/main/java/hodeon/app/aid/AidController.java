@@ -7,10 +7,12 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
 import hodeon.app.need.Forecasts;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.procedure.Guide;
 import hodeon.core.catalogue.procedure.Handling;
 import hodeon.core.need.Drivers;
 import hodeon.core.need.ProblemForecast;
@@ -22,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -60,11 +63,24 @@ class AidController {
 
     record Choice(String id, String name) {}
 
+    /** With whose kit one asks, and where the page stands. */
+    private record Asked(String title, String whose, String address, Progress.@Nullable Strip strip) {}
+
+    /** @param chosen what to do in the problem; missing while none is chosen */
+    record AidPage(
+            String title,
+            String whose,
+            String address,
+            Progress.@Nullable Strip strip,
+            String problem,
+            @Nullable DoNow chosen,
+            List<Shelf> shelves,
+            List<Guide> guides) {}
+
     @GetMapping("/aid")
     String alone(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "") String problem, Model model) {
-        model.addAttribute("title", "First aid");
-        model.addAttribute("whose", "");
-        return page(member, problem, "/aid", Set.of(), Optional.empty(), Map.of(), model);
+        Asked asked = new Asked("First aid", "", "/aid", null);
+        return page(member, problem, asked, Set.of(), Optional.empty(), Map.of(), model);
     }
 
     @GetMapping("/trips/{id}/aid")
@@ -78,13 +94,14 @@ class AidController {
         for (ProblemForecast forecast : forecasts.of(trip).problems()) {
             concern.put(forecast.problem().id(), forecast.concern());
         }
-        model.addAttribute("strip", progress.of(member.householdId(), trip, "Kit"));
-        model.addAttribute("title", "What to do");
-        model.addAttribute("whose", trip.trip().name());
         return page(
                 member,
                 problem,
-                "/trips/" + id + "/aid",
+                new Asked(
+                        "What to do",
+                        trip.trip().name(),
+                        "/trips/" + id + "/aid",
+                        progress.of(member.householdId(), trip, "Kit")),
                 Drivers.around(trip.trip()),
                 Optional.of(kits.of(trip)),
                 concern,
@@ -101,12 +118,10 @@ class AidController {
         if (name.isEmpty()) {
             throw new NotHere("place " + id);
         }
-        model.addAttribute("title", "What to do");
-        model.addAttribute("whose", name);
         return page(
                 member,
                 problem,
-                "/stock/places/" + id + "/aid",
+                new Asked("What to do", name, "/stock/places/" + id + "/aid", null),
                 Set.of(),
                 Optional.of(kits.of(member.householdId(), id)),
                 Map.of(),
@@ -116,22 +131,24 @@ class AidController {
     private String page(
             Member member,
             String problem,
-            String address,
+            Asked asked,
             Set<Tag> around,
             Optional<List<Lying>> kit,
             Map<String, Double> concern,
             Model model) {
-        if (!problem.isEmpty()) {
-            model.addAttribute(
-                    "chosen",
-                    aid.of(member.householdId(), problem, around, kit)
-                            .orElseThrow(() -> new NotHere("problem " + problem)));
-        }
-        model.addAttribute("address", address);
-        model.addAttribute("problem", problem);
-        model.addAttribute("shelves", shelves(problem, concern));
-        model.addAttribute("guides", aid.guidance().guides());
-        return "aid/aid";
+        AidPage view = new AidPage(
+                asked.title(),
+                asked.whose(),
+                asked.address(),
+                asked.strip(),
+                problem,
+                problem.isEmpty()
+                        ? null
+                        : aid.of(member.householdId(), problem, around, kit)
+                                .orElseThrow(() -> new NotHere("problem " + problem)),
+                shelves(problem, concern),
+                aid.guidance().guides());
+        return Shown.page("aid/aid", view, model);
     }
 
     /** The gravest first; within a severity by concern, else by name. */
@@ -166,10 +183,11 @@ class AidController {
         return "aid/supplies";
     }
 
+    record GuidePage(Guide guide, List<Guide> guides) {}
+
     @GetMapping("/aid/guides/{id}")
     String guide(@PathVariable String id, Model model) {
-        model.addAttribute("guide", aid.guidance().guide(id).orElseThrow(() -> new NotHere("guide " + id)));
-        model.addAttribute("guides", aid.guidance().guides());
-        return "aid/guide";
+        Guide guide = aid.guidance().guide(id).orElseThrow(() -> new NotHere("guide " + id));
+        return Shown.page("aid/guide", new GuidePage(guide, aid.guidance().guides()), model);
     }
 }

@@ -3,6 +3,7 @@ package hodeon.app.api;
 import hodeon.app.dose.DoseNow;
 import hodeon.app.dose.ObjectionWords;
 import hodeon.app.shell.DeviceZone;
+import hodeon.app.shell.FindingWords;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Direction;
@@ -187,12 +188,20 @@ final class DoseCall {
                         product.id(),
                         product.name(),
                         null,
-                        new RefusedSaid(Tag.idOf(refused.why()), refused.reason(), refused.remedy()),
+                        new RefusedSaid(
+                                Tag.idOf(refused.why()),
+                                FindingWords.say(refused.whyNot()),
+                                FindingWords.remedy(refused.whyNot())),
                         cautions(refused.cautions()),
                         List.of());
             case DoseAnswer.Give give ->
                 new ProductAnswer(
-                        product.id(), product.name(), dose(give), null, cautions(give.cautions()), give.working());
+                        product.id(),
+                        product.name(),
+                        dose(give),
+                        null,
+                        cautions(give.cautions()),
+                        give.working().stream().map(FindingWords::say).toList());
         };
     }
 
@@ -214,7 +223,12 @@ final class DoseCall {
 
     private static List<CautionSaid> cautions(List<Caution> cautions) {
         return cautions.stream()
-                .map(c -> new CautionSaid(Tag.idOf(c.kind()), Tag.idOf(c.level()), c.because(), c.says(), c.source()))
+                .map(c -> new CautionSaid(
+                        Tag.idOf(c.kind()),
+                        Tag.idOf(c.level()),
+                        FindingWords.say(c.because()),
+                        FindingWords.say(c.warning()),
+                        c.source()))
                 .toList();
     }
 

@@ -13,32 +13,22 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Binned;
-import hodeon.core.brief.Activity;
-import hodeon.core.brief.Carriage;
-import hodeon.core.brief.Environment;
-import hodeon.core.brief.Passage;
-import hodeon.core.brief.Reach;
-import hodeon.core.brief.Region;
-import hodeon.core.brief.Season;
+import hodeon.app.shell.Shown;
 import hodeon.core.brief.Stance;
-import hodeon.core.brief.Thrift;
-import hodeon.core.brief.route.Pace;
 import hodeon.core.notice.Fault;
-import hodeon.core.party.Allergy;
-import hodeon.core.party.Condition;
 import hodeon.core.party.Party;
 import hodeon.core.party.Person;
-import hodeon.core.party.RescueMedicine;
-import hodeon.core.party.Training;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -87,23 +77,7 @@ class TripController {
 
     @ModelAttribute
     void choices(@AuthenticationPrincipal Member member, Model model) {
-        model.addAttribute("known", known(member).map(Person::name).toList());
-        model.addAttribute("activities", Activity.values());
-        model.addAttribute("environments", Environment.values());
-        model.addAttribute("seasons", Season.values());
-        model.addAttribute("stances", Stance.values());
-        model.addAttribute("carriages", Carriage.values());
-        model.addAttribute("reaches", Reach.values());
-        model.addAttribute("thrifts", Thrift.values());
-        model.addAttribute("trainings", Training.values());
-        model.addAttribute("allergies", Allergy.values());
-        model.addAttribute("conditions", Condition.values());
-        model.addAttribute("regions", Region.values());
-        model.addAttribute("passages", Passage.values());
-        model.addAttribute("medicines", RescueMedicine.values());
-        model.addAttribute("presets", Preset.values());
-        model.addAttribute("rules", Pace.Rule.values());
-        model.addAttribute("effects", Map.of());
+        Shown.page("", BriefChoices.of(known(member).map(Person::name).toList()), model);
     }
 
     private Stream<Person> known(Member member) {
@@ -111,11 +85,17 @@ class TripController {
                 .flatMap(k -> k.profile().person(k.id(), LocalDate.now(clock)).stream());
     }
 
+    /** A brief that is there: where its trip stands, and what each stance would change. */
+    record Opened(Progress.Strip strip, Map<Stance, String> effects) {}
+
+    /** How a new brief begins; {@code instead} leads there while something else is typed and not saved. */
+    record Begun(String preset, @Nullable String instead) {}
+
+    /** What was typed and not saved; {@code draftOf} is when, missing if the form shows what is saved. */
+    record Unsaved(UUID about, @Nullable LocalDateTime draftOf) {}
+
     /** Puts somebody the household has written down into the party; nobody twice. */
-    private boolean personAdded(Member member, BriefForm form, String action, String name, Model model) {
-        if (!action.equals("add-known")) {
-            return false;
-        }
+    private void addKnown(Member member, BriefForm form, String name) {
         known(member)
                 .filter(p -> p.name().equals(name)
                         && form.getPeople().stream()
@@ -127,8 +107,17 @@ class TripController {
                                     row.getName().isBlank() && row.getYears().isBlank());
                     form.getPeople().add(BriefForms.of(new People(p, 1)));
                 });
-        model.addAttribute("focus", "known");
-        return true;
+    }
+
+    /** What a button did that adds, opens or removes a row; empty for the one that saves. */
+    private Optional<BriefRows> pressed(Member member, BriefForm form, String action, String known) {
+        if (action.equals("add-known")) {
+            addKnown(member, form, known);
+            return Optional.of(new BriefRows("known", OptionalInt.empty()));
+        }
+        return action.equals("save")
+                ? Optional.empty()
+                : Optional.of(BriefRows.press(form, action).orElse(new BriefRows("", OptionalInt.empty())));
     }
 
     @GetMapping("/trips/new")
@@ -142,15 +131,15 @@ class TripController {
         if (instead
                 && sure.isEmpty()
                 && drafts.find(member.householdId(), member.householdId()).isPresent()) {
-            model.addAttribute(
-                    "instead", "/trips/new?sure=yes&" + (like == null ? "preset=" + preset : "like=" + like));
+            String address = "/trips/new?sure=yes&" + (like == null ? "preset=" + preset : "like=" + like);
+            Shown.page("", new Begun("", address), model);
             return orDraft(member, member.householdId(), BriefForms.blank(), model);
         }
         if (like == null) {
             Optional<BriefForm> from = Preset.named(preset).map(Preset::form);
-            model.addAttribute("preset", preset);
+            Shown.page("", new Begun(preset, null), model);
             return from.isPresent()
-                    ? page(from.get(), List.of(), model)
+                    ? page(from.get(), List.of(), Optional.empty(), model)
                     : orDraft(member, member.householdId(), BriefForms.blank(), model);
         }
         BriefForm form = BriefForms.of(trips.find(member.householdId(), like));
@@ -158,7 +147,7 @@ class TripController {
         form.setName("");
         form.setStart("");
         form.setEnd("");
-        return page(form, List.of(), model);
+        return page(form, List.of(), Optional.empty(), model);
     }
 
     @PostMapping("/trips/new")
@@ -170,16 +159,17 @@ class TripController {
             HttpServletResponse response,
             Model model) {
         if (action.equals("draft")) {
-            return kept(member, member.householdId(), form, model);
+            return kept(member, member.householdId(), form);
         }
-        if (personAdded(member, form, action, knownName, model) || rowChanged(form, action, model)) {
-            return page(form, List.of(), model);
+        Optional<BriefRows> pressed = pressed(member, form, action, knownName);
+        if (pressed.isPresent()) {
+            return page(form, List.of(), pressed, model);
         }
         BriefConverter converter = new BriefConverter(form, LocalDate.now(clock));
         Optional<Brief> brief = converter.convert();
         if (brief.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(form, converter.faults(), model);
+            return page(form, converter.faults(), Optional.empty(), model);
         }
         UUID id = trips.add(member.householdId(), brief.get());
         drafts.drop(member.householdId(), member.householdId());
@@ -189,8 +179,7 @@ class TripController {
     @GetMapping("/trips/{id}/brief")
     String brief(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         StoredTrip stored = trips.find(member.householdId(), id);
-        model.addAttribute("effects", effects.of(stored));
-        model.addAttribute("strip", progress.of(member.householdId(), stored, "Brief"));
+        opened(member, stored, model);
         return orDraft(member, id, BriefForms.of(stored), model);
     }
 
@@ -198,14 +187,12 @@ class TripController {
     private String orDraft(Member member, UUID about, BriefForm form, Model model) {
         Optional<Drafts.Draft> draft = drafts.find(member.householdId(), about);
         boolean fits = draft.isPresent() && draft.get().openedVersion().equals(form.getVersion());
-        model.addAttribute("about", about);
-        model.addAttribute("draftOf", fits ? draft.get().savedAt() : null);
-        return page(fits ? draft.get().form() : form, List.of(), model);
+        Shown.page("", new Unsaved(about, fits ? draft.get().savedAt() : null), model);
+        return page(fits ? draft.get().form() : form, List.of(), Optional.empty(), model);
     }
 
-    private String kept(Member member, UUID about, BriefForm form, Model model) {
+    private String kept(Member member, UUID about, BriefForm form) {
         drafts.keep(member.householdId(), about, form);
-        model.addAttribute("kept", true);
         return "brief/draft";
     }
 
@@ -227,17 +214,18 @@ class TripController {
             Model model) {
         StoredTrip stored = trips.find(member.householdId(), id);
         if (action.equals("draft")) {
-            return kept(member, id, form, model);
+            return kept(member, id, form);
         }
-        model.addAttribute("effects", effects.of(stored));
-        if (personAdded(member, form, action, knownName, model) || rowChanged(form, action, model)) {
-            return page(member, stored, form, List.of(), model);
+        opened(member, stored, model);
+        Optional<BriefRows> pressed = pressed(member, form, action, knownName);
+        if (pressed.isPresent()) {
+            return page(form, List.of(), pressed, model);
         }
         BriefConverter converter = new BriefConverter(form, LocalDate.now(clock));
         Optional<Brief> brief = converter.convert();
         if (brief.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(member, stored, form, converter.faults(), model);
+            return page(form, converter.faults(), Optional.empty(), model);
         }
         try {
             trips.change(member.householdId(), id, openedVersion(form), brief.get());
@@ -248,7 +236,8 @@ class TripController {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("differences", BriefDifference.between(BriefForms.of(saved), form));
             form.setVersion(Long.toString(saved.version()));
-            return page(member, saved, form, List.of(), model);
+            opened(member, saved, model);
+            return page(form, List.of(), Optional.empty(), model);
         }
     }
 
@@ -269,27 +258,11 @@ class TripController {
         }
     }
 
-    /** Whether the button pressed was one that adds or removes a row; nothing is saved then. */
-    private static boolean rowChanged(BriefForm form, String action, Model model) {
-        BriefRows.press(form, action).ifPresent(row -> {
-            model.addAttribute("focus", row.focus());
-            row.opened().ifPresent(i -> model.addAttribute("opened", i));
-        });
-        return !action.equals("save");
+    private void opened(Member member, StoredTrip stored, Model model) {
+        Shown.page("", new Opened(progress.of(member.householdId(), stored, "Brief"), effects.of(stored)), model);
     }
 
-    private String page(Member member, StoredTrip stored, BriefForm form, List<Fault> faults, Model model) {
-        model.addAttribute("strip", progress.of(member.householdId(), stored, "Brief"));
-        return page(form, faults, model);
-    }
-
-    private String page(BriefForm form, List<Fault> faults, Model model) {
-        model.addAttribute("form", form);
-        model.addAttribute("weighAgain", BriefForms.weighAgain(form, LocalDate.now(clock)));
-        model.addAttribute("faults", faults);
-        Map<String, String> byField = faults.stream()
-                .collect(Collectors.toMap(Fault::field, Fault::sentence, (first, second) -> first + " " + second));
-        model.addAttribute("fault", byField);
-        return "brief/brief";
+    private String page(BriefForm form, List<Fault> faults, Optional<BriefRows> pressed, Model model) {
+        return Shown.page("brief/brief", BriefPage.of(form, faults, pressed, LocalDate.now(clock)), model);
     }
 }

@@ -3,6 +3,8 @@ package hodeon.app.catalogue;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Binned;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
+import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.file.CatalogueFault;
@@ -50,6 +52,10 @@ class CatalogueController {
     }
 
     record GroupView(String name, List<SupplyView> supplies) {}
+
+    /** @param text what was typed and not taken over */
+    record SuppliesPage(
+            List<GroupView> groups, List<Capability> capabilities, String text, List<CatalogueFault> faults) {}
 
     record SupplyView(String id, String name, String grams, String millilitres, String price, boolean own) {}
 
@@ -133,11 +139,8 @@ class CatalogueController {
                             .map(s -> view(s, own))
                             .toList()));
         }
-        model.addAttribute("groups", groups);
-        model.addAttribute("capabilities", own.catalogue().capabilities());
-        model.addAttribute("text", text);
-        model.addAttribute("faults", faults);
-        return "catalogue/supplies";
+        return Shown.page(
+                "catalogue/supplies", new SuppliesPage(groups, own.catalogue().capabilities(), text, faults), model);
     }
 
     private static SupplyView view(Supply supply, OwnCatalogue.Own own) {

@@ -5,11 +5,13 @@ import hodeon.app.check.CheckService.Line;
 import hodeon.app.check.CheckService.Round;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Paged;
+import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
 import hodeon.core.notice.Fault;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Rhythm;
@@ -48,19 +50,33 @@ class CheckController {
 
     record DueView(UUID kit, String name, Rhythm rhythm, String last, String due, boolean overdue) {}
 
+    record ChecksPage(List<DueView> due, List<RoundView> rounds, List<Place> kits, List<Rhythm> rhythms) {}
+
+    /**
+     * A walk through a kit.
+     *
+     * @param open lines without an answer yet
+     * @param found what a finished round found, in a few words
+     */
+    record WalkPage(
+            Round round,
+            String kit,
+            List<LineView> lines,
+            Paged<Line> paged,
+            long open,
+            boolean finished,
+            String found) {}
+
     record RoundView(UUID id, String kit, String rhythm, String started, String by, String state) {}
 
     @GetMapping("/stock/checks")
     String all(@AuthenticationPrincipal Member member, Model model) {
         Stock all = stock.of(member.householdId());
         LocalDate today = LocalDate.now(clock);
-        model.addAttribute(
-                "due",
+        ChecksPage view = new ChecksPage(
                 checks.due(member.householdId(), all).stream()
                         .map(d -> due(d, today))
-                        .toList());
-        model.addAttribute(
-                "rounds",
+                        .toList(),
                 checks.latest(member.householdId(), LATEST).stream()
                         .map(r -> new RoundView(
                                 r.id(),
@@ -69,10 +85,10 @@ class CheckController {
                                 r.startedAt().toLocalDate().toString(),
                                 r.startedBy(),
                                 r.finishedAt().isPresent() ? "finished, " + found(r) : r.open() + " lines still open"))
-                        .toList());
-        model.addAttribute("kits", all.kits());
-        model.addAttribute("rhythms", Rhythm.values());
-        return "check/checks";
+                        .toList(),
+                all.kits(),
+                List.of(Rhythm.values()));
+        return Shown.page("check/checks", view, model);
     }
 
     private static DueView due(Due due, LocalDate today) {
@@ -159,14 +175,15 @@ class CheckController {
                     line.position() == now));
             before = line.place();
         }
-        model.addAttribute("round", round);
-        model.addAttribute("kit", there.placeName(round.kit()));
-        model.addAttribute("lines", lines);
-        model.addAttribute("paged", paged);
-        model.addAttribute("open", round.open());
-        model.addAttribute("finished", round.finishedAt().isPresent());
-        model.addAttribute("found", found(round));
-        return "check/walk";
+        WalkPage view = new WalkPage(
+                round,
+                there.placeName(round.kit()),
+                lines,
+                paged,
+                round.open(),
+                round.finishedAt().isPresent(),
+                found(round));
+        return Shown.page("check/walk", view, model);
     }
 
     @PostMapping("/stock/checks/{id}/lines/{position}")

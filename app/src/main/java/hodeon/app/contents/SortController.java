@@ -10,6 +10,7 @@ import hodeon.app.mat.page.OpenedMat;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.RepeatedFields;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.enter.OpenLines;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
@@ -27,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
@@ -77,10 +79,34 @@ class SortController {
     /** A supply to choose from. */
     record Choice(String id, String name, String unit) {}
 
+    /** Lines as they were read, each with what it may be chosen to be. */
+    record LinesPage(
+            String text, List<Line> lines, List<Fault> faults, List<Choice> choices, Map<String, String> units) {}
+
+    /**
+     * What comes and what makes a second kit.
+     *
+     * @param met of what the kit is for, and {@code broken} rules that it does not keep
+     * @param toGet kinds that are missing
+     * @param savedKit the second kit, if it was saved just now
+     */
+    record SortedPage(
+            String text,
+            List<Line> lines,
+            List<Fault> faults,
+            SortedContents sorted,
+            String takeGrams,
+            String met,
+            List<String> broken,
+            int toGet,
+            String secondGrams,
+            String limit,
+            @Nullable UUID savedKit) {}
+
     @GetMapping
     String ask(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         opened.open(member, id, "What I have", model);
-        return page("", List.of(), List.of(), model);
+        return Shown.page("contents/sort", new LinesPage("", List.of(), List.of(), List.of(), Map.of()), model);
     }
 
     /** Matches the pasted lines, to be confirmed. */
@@ -93,16 +119,14 @@ class SortController {
         if (lines.isEmpty() && faults.none()) {
             faults.add("text", "", "a list has at least one line", "Paste it, drop a file, or type “12 x plaster”");
         }
-        model.addAttribute(
-                "choices",
-                mat.known().catalogue().supplies().stream()
-                        .sorted(Comparator.comparing(Supply::name))
-                        .map(s -> new Choice(s.id(), s.name(), s.piece()))
-                        .toList());
+        List<Choice> choices = mat.known().catalogue().supplies().stream()
+                .sorted(Comparator.comparing(Supply::name))
+                .map(s -> new Choice(s.id(), s.name(), s.piece()))
+                .toList();
         Map<String, String> units = new HashMap<>();
         mat.known().catalogue().supplies().forEach(s -> units.put(s.id(), s.piece()));
-        model.addAttribute("units", units);
-        return page(text, faults.none() ? lines : List.of(), faults.all(), model);
+        LinesPage view = new LinesPage(text, faults.none() ? lines : List.of(), faults.all(), choices, units);
+        return Shown.page("contents/sort", view, model);
     }
 
     /** Sorts what was confirmed; lines without a supply are kept aside and told. */
@@ -125,7 +149,7 @@ class SortController {
         }
         open.keep(member.householdId(), unknown);
         Sorting sorting = calculator.sort(mat.of(), mat.along(), have, SECOND_KIT_GRAMS);
-        return sorted(mat, SortedContents.of(sorting, have, unknown, catalogue), List.of(), model);
+        return sorted(mat, SortedContents.of(sorting, have, unknown, catalogue), List.of(), null, model);
     }
 
     /** Weighs numbers that were changed, lays the kit on the mat, or saves the second kit. */
@@ -146,15 +170,15 @@ class SortController {
         if (action.equals("second") && KitService.nameFault(name).isPresent()) {
             faults.add(KitService.nameFault(name).get());
         }
+        UUID saved = null;
         if (!faults.none()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         } else if (action.equals("lay")) {
             return lay(member, id, version, sorted, next);
         } else if (action.equals("second")) {
-            UUID kit = kits.save(member.householdId(), name.strip(), sorted.second());
-            model.addAttribute("savedKit", kit);
+            saved = kits.save(member.householdId(), name.strip(), sorted.second());
         }
-        return sorted(mat, sorted, faults.all(), model);
+        return sorted(mat, sorted, faults.all(), saved, model);
     }
 
     private String lay(Member member, UUID id, long version, SortedContents sorted, RedirectAttributes next) {
@@ -167,24 +191,20 @@ class SortController {
         return "redirect:/trips/" + id + "/mat";
     }
 
-    private String sorted(Mat mat, SortedContents sorted, List<Fault> faults, Model model) {
+    private String sorted(Mat mat, SortedContents sorted, List<Fault> faults, @Nullable UUID saved, Model model) {
         Plan plan = calculator.weigh(mat.of(), mat.along(), sorted.take()).plan();
-        model.addAttribute("sorted", sorted);
-        model.addAttribute("takeGrams", Figures.grams(plan.mass()));
-        model.addAttribute("met", Figures.percent(plan.coverage()));
-        model.addAttribute(
-                "broken",
-                Stream.concat(plan.broken().stream(), plan.givenUp().stream()).toList());
-        model.addAttribute("toGet", sorted.toGet().size());
-        model.addAttribute("secondGrams", Figures.grams(KitCalculator.mass(mat.known(), sorted.second())));
-        model.addAttribute("limit", Figures.grams(mat.trip().trip().limits().mass()));
-        return page("", List.of(), faults, model);
-    }
-
-    private static String page(String text, List<Line> lines, List<Fault> faults, Model model) {
-        model.addAttribute("text", text);
-        model.addAttribute("lines", lines);
-        model.addAttribute("faults", faults);
-        return "contents/sort";
+        SortedPage view = new SortedPage(
+                "",
+                List.of(),
+                faults,
+                sorted,
+                Figures.grams(plan.mass()),
+                Figures.percent(plan.coverage()),
+                Stream.concat(plan.broken().stream(), plan.givenUp().stream()).toList(),
+                sorted.toGet().size(),
+                Figures.grams(KitCalculator.mass(mat.known(), sorted.second())),
+                Figures.grams(mat.trip().trip().limits().mass()),
+                saved);
+        return Shown.page("contents/sort", view, model);
     }
 }

@@ -5,10 +5,12 @@ import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.DeviceZone;
+import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.gate.DoseVerdict;
 import hodeon.core.medication.gate.Moments;
+import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -55,6 +57,37 @@ class ClockController {
 
     record Row(UUID id, String name, List<Counting> counting) {}
 
+    record EverybodyPage(
+            String zone, List<Row> rows, @Nullable UUID trip) {}
+
+    /**
+     * One person's clock.
+     *
+     * @param chosen what the sheet says of the product that is asked about, if one is
+     * @param against what speaks against what was sent, and {@code opens} what opens it all the same
+     * @param several lines that were sent and not taken
+     */
+    record ClockPage(
+            PeopleService.Known known,
+            String who,
+            DoseForm typed,
+            List<Product> products,
+            SheetController.@Nullable Line chosen,
+            @Nullable DoseNow mayNow,
+            String zone,
+            List<Counting> counting,
+            List<Dosed> doses,
+            List<String> against,
+            String opens,
+            String several,
+            List<Fault> faults) {}
+
+    /** Why what was sent is not in the book. */
+    private record NotNoted(List<String> against, String opens, String several, List<Fault> faults) {
+
+        static final NotNoted NOTHING = new NotNoted(List.of(), "", "", List.of());
+    }
+
     /** Everybody at once; of a trip only those who go along. */
     @GetMapping("/doses")
     String everybody(
@@ -79,10 +112,7 @@ class ClockController {
                         new Row(of.known().id(), of.known().profile().name(), Counting.of(of, Optional.empty(), zone)))
                 .sorted(Comparator.comparing(r -> r.counting().isEmpty()))
                 .toList();
-        model.addAttribute("zone", zone.getId());
-        model.addAttribute("rows", rows);
-        model.addAttribute("trip", trip);
-        return "dose/everybody";
+        return Shown.page("dose/everybody", new EverybodyPage(zone.getId(), rows, trip), model);
     }
 
     @GetMapping("/people/{id}/clock")
@@ -92,11 +122,11 @@ class ClockController {
             @RequestParam(defaultValue = "") String product,
             DeviceZone here,
             Model model) {
-        return page(member, id, DoseForm.of(product), here.id(), model);
+        return page(member, id, DoseForm.of(product), NotNoted.NOTHING, here.id(), model);
     }
 
     /** Time and zone are filled in together: one without the other would be hours wrong. */
-    private String page(Member member, UUID id, DoseForm form, ZoneId here, Model model) {
+    private String page(Member member, UUID id, DoseForm form, NotNoted not, ZoneId here, Model model) {
         ZoneId zone = DeviceZone.named(form.zone()).orElse(here);
         DoseForm typed = form.at().isEmpty() || form.zone().isEmpty()
                 ? form.at(
@@ -108,31 +138,32 @@ class ClockController {
         DoseCase of = book.of(member.householdId(), id, zone);
         people.seen(member.householdId(), id, member.getUsername(), "dose clock");
         Optional<Product> product = of.formulary().product(typed.product());
-        model.addAttribute("known", of.known());
-        model.addAttribute("who", SheetController.about(of));
-        model.addAttribute("typed", typed);
-        model.addAttribute("products", medicines.products(member.householdId()));
-        model.addAttribute(
-                "chosen",
+        ClockPage view = new ClockPage(
+                of.known(),
+                SheetController.about(of),
+                typed,
+                medicines.products(member.householdId()),
                 product.map(p -> SheetController.line(of.gate().answer(p, of.now())))
-                        .orElse(null));
-        model.addAttribute(
-                "mayNow",
-                product.map(p -> DoseNow.of(of.gate(), p, of.now(), zone)).orElse(null));
-        model.addAttribute("zone", zone.getId());
-        model.addAttribute("counting", Counting.of(of, product, zone));
-        model.addAttribute(
-                "doses",
-                of.kept().reversed().stream()
-                        .map(k -> new Dosed(
-                                k.id(),
-                                Moments.dated(k.at(), k.noted().zone()),
-                                k.noted().says() + " of " + k.noted().name(),
-                                k.noted().by(),
-                                k.noted().over(),
-                                k.noted().struck()))
-                        .toList());
-        return "dose/clock";
+                        .orElse(null),
+                product.map(p -> DoseNow.of(of.gate(), p, of.now(), zone)).orElse(null),
+                zone.getId(),
+                Counting.of(of, product, zone),
+                of.kept().reversed().stream().map(ClockController::dosed).toList(),
+                not.against(),
+                not.opens(),
+                not.several(),
+                not.faults());
+        return Shown.page("dose/clock", view, model);
+    }
+
+    private static Dosed dosed(KeptDose kept) {
+        return new Dosed(
+                kept.id(),
+                Moments.dated(kept.at(), kept.noted().zone()),
+                kept.noted().says() + " of " + kept.noted().name(),
+                kept.noted().by(),
+                kept.noted().over(),
+                kept.noted().struck());
     }
 
     @PostMapping("/people/{id}/clock")
@@ -148,6 +179,8 @@ class ClockController {
         Faults faults = new Faults();
         Optional<DoseBook.Given> given = new DoseNoteReader(medicines.of(member.householdId()), clock.instant(), faults)
                 .read(form, member.getUsername());
+        List<String> against = List.of();
+        String opens = "";
         if (given.isPresent()) {
             DoseVerdict verdict = book.note(member.householdId(), id, given.get());
             ObjectionWords words = new ObjectionWords(given.get().at().getZone());
@@ -157,18 +190,17 @@ class ClockController {
                     return "redirect:/people/" + id + "/clock";
                 }
                 case DoseVerdict.Stopped stopped -> {
-                    model.addAttribute("against", words.say(stopped.objections()));
-                    model.addAttribute("opens", "reason");
+                    against = words.say(stopped.objections());
+                    opens = "reason";
                 }
                 case DoseVerdict.Refused refused -> {
-                    model.addAttribute("against", List.of(words.say(refused.objection())));
-                    model.addAttribute("opens", "nothing");
+                    against = List.of(words.say(refused.objection()));
+                    opens = "nothing";
                 }
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        model.addAttribute("faults", faults.all());
-        return page(member, id, form, here.id(), model);
+        return page(member, id, form, new NotNoted(against, opens, "", faults.all()), here.id(), model);
     }
 
     /** Several at once, as they stand on a card that was written out of reach; all of them or none. */
@@ -190,20 +222,18 @@ class ClockController {
                         .map(l -> new DoseBook.Given(
                                 l.product(), l.units(), l.at(), member.getUsername(), l.why(), Optional.empty()))
                         .toList();
+        NotNoted not = new NotNoted(List.of(), "", text, faults.all());
         if (faults.none()) {
             try {
                 book.noteAll(member.householdId(), id, given);
                 next.addFlashAttribute("said", Wording.says("dose.noted", given.size()));
                 return "redirect:/people/" + id + "/clock";
             } catch (DoseBook.NotAll stopped) {
-                model.addAttribute("against", stopped.against());
-                model.addAttribute("opens", "lines");
+                not = new NotNoted(stopped.against(), "lines", text, List.of());
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        model.addAttribute("faults", faults.all());
-        model.addAttribute("several", text);
-        return page(member, id, DoseForm.of(""), where, model);
+        return page(member, id, DoseForm.of(""), not, where, model);
     }
 
     @PostMapping("/people/{id}/clock/{dose}/strike")

@@ -2,12 +2,11 @@ package hodeon.app.dose;
 
 import hodeon.app.shell.DeviceZone;
 import hodeon.app.shell.FieldReader;
-import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.gate.DoseGate;
 import hodeon.core.notice.Faults;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -20,8 +19,6 @@ record DoseNoteReader(Formulary formulary, Instant now, Faults faults) {
     private static final BigDecimal LEAST_UNITS = new BigDecimal("0.001");
     private static final int MOST_DECIMALS = 3;
     private static final BigDecimal MOST_UNITS = BigDecimal.valueOf(1000);
-    private static final Duration OLDEST = Duration.ofDays(PlanningAssumption.NOTED_LATE.whole());
-    private static final Duration SOONEST = Duration.ofMinutes(PlanningAssumption.CLOCKS_DIFFER.whole());
     private static final int LONGEST_REASON = 300;
 
     /** @param by who notes it */
@@ -57,7 +54,7 @@ record DoseNoteReader(Formulary formulary, Instant now, Faults faults) {
             Instant at = ZonedDateTime.of(LocalDateTime.parse(typed), zone)
                     .withLaterOffsetAtOverlap()
                     .toInstant();
-            if (!at.isAfter(now.plus(SOONEST)) && at.isAfter(now.minus(OLDEST))) {
+            if (DoseGate.canBeNoted(at, now)) {
                 return Optional.of(at);
             }
         } catch (DateTimeException e) {

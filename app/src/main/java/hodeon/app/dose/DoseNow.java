@@ -1,5 +1,6 @@
 package hodeon.app.dose;
 
+import hodeon.app.shell.FindingWords;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.gate.DoseGate;
@@ -19,7 +20,8 @@ public record DoseNow(boolean fine, String says) {
     /** @param zone whose clock times are said on */
     public static DoseNow of(DoseGate gate, Product product, Instant at, ZoneId zone) {
         return switch (gate.answer(product, at)) {
-            case DoseAnswer.Refused refused -> new DoseNow(false, "Not said for them: " + refused.reason());
+            case DoseAnswer.Refused refused ->
+                new DoseNow(false, "Not said for them: " + FindingWords.say(refused.whyNot()));
             case DoseAnswer.Give give -> {
                 NextDose next = gate.next(product, at).orElseThrow();
                 boolean now = next.now().signum() > 0;

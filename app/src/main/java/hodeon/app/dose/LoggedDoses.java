@@ -7,6 +7,7 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.gate.DoseVerdict;
+import hodeon.core.medication.gate.LoggedUse;
 import hodeon.core.medication.gate.Moments;
 import java.math.BigDecimal;
 import java.time.ZonedDateTime;
@@ -73,11 +74,12 @@ public class LoggedDoses {
         Optional<PeopleService.Known> person = note.person().flatMap(id -> people.maybe(household, id));
         Formulary formulary = medicines.of(household);
         Catalogue catalogue = knowledge.of(household).catalogue();
-        note.used().forEach((supply, pieces) -> formulary
-                .inSupply(supply)
-                .filter(p -> swallowed(p, supply, catalogue))
-                .ifPresent(product -> {
-                    BigDecimal units = product.perPiece().multiply(BigDecimal.valueOf(pieces));
+        note.used().forEach((supply, pieces) -> catalogue
+                .supply(supply)
+                .flatMap(s -> LoggedUse.of(formulary, s, pieces))
+                .ifPresent(use -> {
+                    Product product = use.product();
+                    BigDecimal units = use.units();
                     String says = product.says(units) + " of " + product.name();
                     if (person.isEmpty()) {
                         counted.add(says + " is on nobody's dose clock: " + note.who()
@@ -104,11 +106,5 @@ public class LoggedDoses {
                     }
                 }));
         return new Outcome(counted, against);
-    }
-
-    /** Of a tube or bottle that lasts for many uses a piece is no dose. */
-    private static boolean swallowed(Product product, String supply, Catalogue catalogue) {
-        return !product.form().onTheSpot()
-                && catalogue.supply(supply).filter(s -> s.usesPerPiece() <= 1).isPresent();
     }
 }

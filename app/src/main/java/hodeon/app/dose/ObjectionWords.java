@@ -1,5 +1,6 @@
 package hodeon.app.dose;
 
+import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Wording;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.DoseAnswer;
@@ -31,8 +32,9 @@ public final class ObjectionWords {
         return switch (objection) {
             case Objection.InTheFuture future -> Wording.says("dose.against.future");
             case Objection.Dog dog ->
-                dog.refused().reason() + " " + dog.refused().remedy();
-            case Objection.NotSaid notSaid -> notSaid.refused().reason();
+                FindingWords.say(dog.refused().whyNot()) + " "
+                        + FindingWords.remedy(dog.refused().whyNot());
+            case Objection.NotSaid notSaid -> FindingWords.say(notSaid.refused().whyNot());
             case Objection.Unreadable unreadable ->
                 Wording.says("dose.against.unreadable", Moments.dated(unreadable.dose(), ZoneOffset.UTC));
             case Objection.TooMuchAtOnce much ->
@@ -75,7 +77,7 @@ public final class ObjectionWords {
     }
 
     private static String caution(Caution caution) {
-        return StringUtils.capitalize(caution.because()) + ". " + caution.says();
+        return StringUtils.capitalize(FindingWords.say(caution.because())) + ". " + FindingWords.say(caution.warning());
     }
 
     private static String name(Subject of) {

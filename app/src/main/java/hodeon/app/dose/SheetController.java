@@ -3,8 +3,9 @@ package hodeon.app.dose;
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.FindingWords;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
-import hodeon.core.medication.Caution;
 import hodeon.core.medication.Direction;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.amount.MixUps;
@@ -47,8 +48,22 @@ class SheetController {
             String milligrams,
             String often,
             List<String> working,
-            List<Caution> cautions,
+            List<CautionLine> cautions,
             String remedy) {}
+
+    /**
+     * The page.
+     *
+     * @param q what was looked for, and {@code all} whether every product is shown
+     */
+    record SheetPage(
+            PeopleService.Known known,
+            String who,
+            String tradition,
+            List<Line> lines,
+            List<String> mixUps,
+            String q,
+            boolean all) {}
 
     @GetMapping("/people/{id}/doses")
     String sheet(
@@ -75,16 +90,17 @@ class SheetController {
                                 .contains(q.strip().toLowerCase(Locale.ROOT)))
                         .toList()
                 : bag;
-        model.addAttribute("known", of.known());
-        model.addAttribute("who", about(of));
-        model.addAttribute("tradition", medicines.rules(household).tradition().label());
-        model.addAttribute(
-                "lines",
-                shown.stream().map(p -> line(of.gate().answer(p, of.now()))).toList());
-        model.addAttribute("mixUps", MixUps.mixUps(of.formulary(), bag));
-        model.addAttribute("q", q);
-        model.addAttribute("all", all);
-        return "dose/sheet";
+        SheetPage view = new SheetPage(
+                of.known(),
+                about(of),
+                medicines.rules(household).tradition().label(),
+                shown.stream().map(p -> line(of.gate().answer(p, of.now()))).toList(),
+                MixUps.mixUps(of.formulary(), bag).stream()
+                        .map(FindingWords::say)
+                        .toList(),
+                q,
+                all);
+        return Shown.page("dose/sheet", view, model);
     }
 
     private static String who(DoseAnswer.Give give) {
@@ -103,12 +119,12 @@ class SheetController {
                         refused.product().id(),
                         refused.product().name(),
                         "never",
-                        "Not said: " + refused.reason(),
+                        "Not said: " + FindingWords.say(refused.whyNot()),
                         "",
                         "",
                         List.of(),
-                        refused.cautions(),
-                        refused.remedy());
+                        CautionLine.of(refused.cautions()),
+                        FindingWords.remedy(refused.whyNot()));
             case DoseAnswer.Give give ->
                 new Line(
                         give.product().id(),
@@ -117,8 +133,8 @@ class SheetController {
                         give.amount(),
                         give.milligrams(),
                         give.often(),
-                        give.working(),
-                        give.cautions(),
+                        give.working().stream().map(FindingWords::say).toList(),
+                        CautionLine.of(give.cautions()),
                         give.directed().isEmpty() ? "" : "As directed " + who(give) + ", not by the label.");
         };
     }

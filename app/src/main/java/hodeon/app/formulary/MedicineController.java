@@ -3,9 +3,11 @@ package hodeon.app.formulary;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Binned;
+import hodeon.app.shell.Shown;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.formulary.DrugClass;
 import hodeon.core.medication.formulary.Formulary;
+import hodeon.core.medication.formulary.Ingredient;
 import hodeon.core.medication.formulary.MedicineForm;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.formulary.Tradition;
@@ -51,6 +53,27 @@ class MedicineController {
             @Nullable UUID own,
             boolean prescribed) {}
 
+    /**
+     * The page.
+     *
+     * @param products that are known, the household's own among them
+     * @param reserve days of walking-out reserve in digits; empty for the usual one
+     * @param unlisted ingredients of which nothing is known here
+     * @param cautions how many there are
+     */
+    record MedicinesPage(
+            List<ProductView> products,
+            List<Ingredient> ingredients,
+            List<MedicineForm> forms,
+            List<Supply> supplies,
+            List<Tradition> traditions,
+            Tradition tradition,
+            String reserve,
+            String poison,
+            List<Ingredient> unlisted,
+            List<DrugClass> kinds,
+            int cautions) {}
+
     @GetMapping("/medicines")
     String page(@AuthenticationPrincipal Member member, Model model) {
         UUID household = member.householdId();
@@ -58,30 +81,28 @@ class MedicineController {
         Map<String, UUID> own = shelf.own(household).stream()
                 .collect(Collectors.toMap(o -> o.product().id(), MedicineShelf.Own::row, (first, second) -> first));
         MedicineRules rules = shelf.rules(household);
-        model.addAttribute(
-                "products",
+        MedicinesPage view = new MedicinesPage(
                 shelf.products(household).stream()
                         .map(p -> view(p, formulary, own.get(p.id())))
-                        .toList());
-        model.addAttribute("ingredients", formulary.ingredients());
-        model.addAttribute("forms", MedicineForm.values());
-        model.addAttribute("supplies", catalogues.of(household).catalogue().supplies());
-        model.addAttribute("traditions", Tradition.values());
-        model.addAttribute("tradition", rules.tradition());
-        model.addAttribute(
-                "reserve", rules.reserveDays().isPresent() ? rules.reserveDays().getAsInt() : "");
-        model.addAttribute("poison", rules.poisonAdvice());
-        model.addAttribute(
-                "unlisted",
+                        .toList(),
+                formulary.ingredients(),
+                List.of(MedicineForm.values()),
+                catalogues.of(household).catalogue().supplies(),
+                List.of(Tradition.values()),
+                rules.tradition(),
+                rules.reserveDays().isPresent()
+                        ? Integer.toString(rules.reserveDays().getAsInt())
+                        : "",
+                rules.poisonAdvice(),
                 formulary.ingredients().stream()
                         .filter(i -> !i.interactionsKnown())
-                        .toList());
-        model.addAttribute("kinds", DrugClass.values());
-        model.addAttribute("cautions", formulary.rules().size());
+                        .toList(),
+                List.of(DrugClass.values()),
+                formulary.rules().size());
         if (!model.containsAttribute("typed")) {
             model.addAttribute("typed", OwnMedicineForm.EMPTY);
         }
-        return "formulary/medicines";
+        return Shown.page("formulary/medicines", view, model);
     }
 
     private static ProductView view(Product product, Formulary formulary, @Nullable UUID own) {

@@ -1,16 +1,19 @@
 package hodeon.app.heat;
 
 import hodeon.app.household.Member;
+import hodeon.app.shell.Shown;
 import hodeon.app.shell.Texts;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
+import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.Heat.Reading;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -30,10 +33,18 @@ class HeatController {
         this.stock = stock;
     }
 
+    /** @param heat what the log says; missing while none was read */
+    record HeatPage(
+            List<Place> places,
+            @Nullable HeatView heat,
+            List<Fault> faults,
+            String where,
+            @Nullable UUID place) {}
+
     @GetMapping("/stock/heat")
     String page(@AuthenticationPrincipal Member member, Model model) {
-        model.addAttribute("places", stock.places(member.householdId()));
-        return "heat/heat";
+        return Shown.page(
+                "heat/heat", new HeatPage(stock.places(member.householdId()), null, List.of(), "", null), model);
     }
 
     @PostMapping("/stock/heat")
@@ -49,15 +60,16 @@ class HeatController {
         List<Reading> readings = Texts.read(file.getBytes(), "file", faults)
                 .map(text -> TemperatureCsv.read(text, faults))
                 .orElse(List.of());
-        if (faults.none()) {
-            Stock there = stock.at(member.householdId(), place);
-            model.addAttribute("heat", HeatView.of(readings, there.held(), there));
-        } else {
+        Stock there = stock.at(member.householdId(), place);
+        if (!faults.none()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
-        model.addAttribute("faults", faults.all());
-        model.addAttribute("where", where.name());
-        model.addAttribute("place", place);
-        return page(member, model);
+        HeatPage view = new HeatPage(
+                stock.places(member.householdId()),
+                faults.none() ? HeatView.of(readings, there.held(), there) : null,
+                faults.all(),
+                where.name(),
+                place);
+        return Shown.page("heat/heat", view, model);
     }
 }

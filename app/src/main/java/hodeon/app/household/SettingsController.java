@@ -1,5 +1,7 @@
 package hodeon.app.household;
 
+import hodeon.app.shell.Shown;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -22,12 +24,14 @@ class SettingsController {
         this.tokens = tokens;
     }
 
+    record SettingsPage(String household, List<AccessTokens.Kept> tokens, int most) {}
+
     @GetMapping("/settings")
     String settings(@AuthenticationPrincipal Member member, Model model) {
-        model.addAttribute("household", member.householdName());
-        model.addAttribute("tokens", tokens.all(member.householdId()));
-        model.addAttribute("most", AccessTokens.MOST_TOKENS);
-        return "household/settings";
+        return Shown.page(
+                "household/settings",
+                new SettingsPage(member.householdName(), tokens.all(member.householdId()), AccessTokens.MOST_TOKENS),
+                model);
     }
 
     @PostMapping("/settings/tokens")

@@ -1,5 +1,6 @@
 package hodeon.app.household;
 
+import hodeon.app.shell.Shown;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -32,16 +33,16 @@ class SignInController {
         this.demo = demo;
     }
 
+    /** @param wrong whether name and password did not fit, {@code out} whether somebody has just signed out */
+    record SignInPage(boolean wrong, boolean out, boolean demo) {}
+
     @GetMapping("/sign-in")
     String signIn(
             @RequestParam(required = false) String wrong, @RequestParam(required = false) String out, Model model) {
         if (households.isEmpty()) {
             return "redirect:/first-run";
         }
-        model.addAttribute("wrong", wrong != null);
-        model.addAttribute("out", out != null);
-        model.addAttribute("demo", demo);
-        return "household/sign-in";
+        return Shown.page("household/sign-in", new SignInPage(wrong != null, out != null, demo), model);
     }
 
     @PostMapping("/sample-tour")

@@ -6,11 +6,13 @@ import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.stock.place.Place;
+import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Ledger.TooFew;
@@ -77,6 +79,23 @@ class DebriefController {
      */
     record LineView(String supply, String name, String unit, int there, int logged, int moved, int used, int lacking) {}
 
+    /**
+     * The page.
+     *
+     * @param place where the kit lies; empty while it lies nowhere
+     * @param moved what has left for this trip already
+     * @param begins the first day, while that is still to come; else empty
+     */
+    record DebriefPage(
+            Progress.Strip strip,
+            String place,
+            List<LineView> lines,
+            List<StockHistory.Line> moved,
+            boolean learns,
+            String begins,
+            DebriefForm typed,
+            List<Fault> faults) {}
+
     @GetMapping("/trips/{id}/debrief")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         return page(member, trips.find(member.householdId(), id), DebriefForm.EMPTY, new Faults(), model);
@@ -86,19 +105,16 @@ class DebriefController {
         Stock all = stock.of(member.householdId());
         Optional<Place> place = along.place(trip, all);
         List<StockHistory.Line> moved = history.ofTrip(member.householdId(), trip.id());
-        model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
-        model.addAttribute("place", place.map(Place::name).orElse(""));
-        model.addAttribute(
-                "lines",
-                place.map(p -> lines(member.householdId(), trip, all, p, moved)).orElse(List.of()));
-        model.addAttribute("moved", moved);
-        model.addAttribute("learns", log.learnsFrom(member.householdId(), trip.id()));
-        model.addAttribute("begins", notBegun(trip) ? trip.trip().start().toString() : "");
-        model.addAttribute("typed", typed);
-        if (!faults.none()) {
-            model.addAttribute("faults", faults.all());
-        }
-        return "journal/debrief";
+        DebriefPage view = new DebriefPage(
+                progress.of(member.householdId(), trip, "Log"),
+                place.map(Place::name).orElse(""),
+                place.map(p -> lines(member.householdId(), trip, all, p, moved)).orElse(List.of()),
+                moved,
+                log.learnsFrom(member.householdId(), trip.id()),
+                notBegun(trip) ? trip.trip().start().toString() : "",
+                typed,
+                faults.all());
+        return Shown.page("journal/debrief", view, model);
     }
 
     private boolean notBegun(StoredTrip trip) {

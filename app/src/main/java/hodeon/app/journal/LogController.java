@@ -7,9 +7,11 @@ import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.evidence.Known;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.need.Learning.Learned;
+import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -57,6 +59,26 @@ class LogController {
     }
 
     record EntryView(UUID id, String on, String problem, int times, String who, String note, String used) {}
+
+    /**
+     * The page.
+     *
+     * @param shown entries at most
+     * @param problems names to choose from
+     * @param learns whether the household learns from this log, and {@code learned} what from all
+     * @param text lines that were pasted and not taken
+     */
+    record LogPage(
+            Progress.Strip strip,
+            int shown,
+            List<EntryView> entries,
+            List<String> problems,
+            String start,
+            String end,
+            boolean learns,
+            List<LearnedView> learned,
+            String text,
+            List<Fault> faults) {}
 
     record LearnedView(String problem, String before, String after, String logged) {}
 
@@ -188,10 +210,9 @@ class LogController {
         StoredTrip trip = trips.find(member.householdId(), id);
         Known known = knowledge.of(member.householdId());
         Map<String, Learned> learned = known.learning().byProblem();
-        model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
-        model.addAttribute("shown", MOST_SHOWN);
-        model.addAttribute(
-                "entries",
+        LogPage view = new LogPage(
+                progress.of(member.householdId(), trip, "Log"),
+                MOST_SHOWN,
                 log.of(member.householdId(), id).reversed().stream()
                         .limit(MOST_SHOWN)
                         .map(k -> new EntryView(
@@ -208,18 +229,14 @@ class LogController {
                                 k.detail().who(),
                                 noted(k),
                                 used(k, known)))
-                        .toList());
-        model.addAttribute(
-                "problems",
+                        .toList(),
                 known.catalogue().problems().stream()
                         .map(Problem::name)
                         .sorted()
-                        .toList());
-        model.addAttribute("start", trip.trip().start().toString());
-        model.addAttribute("end", trip.trip().end().toString());
-        model.addAttribute("learns", log.learnsFrom(member.householdId(), id));
-        model.addAttribute(
-                "learned",
+                        .toList(),
+                trip.trip().start().toString(),
+                trip.trip().end().toString(),
+                log.learnsFrom(member.householdId(), id),
                 known.before().problems().stream()
                         .flatMap(p -> Optional.ofNullable(learned.get(p.id())).stream()
                                 .map(l -> new LearnedView(
@@ -229,9 +246,9 @@ class LogController {
                                         Figures.counted(l.events(), "event") + " in " + Figures.number(l.personDays())
                                                 + " adjusted person-days")))
                         .sorted(Comparator.comparing(LearnedView::problem))
-                        .toList());
-        model.addAttribute("text", text);
-        model.addAttribute("faults", faults.all());
-        return "journal/log";
+                        .toList(),
+                text,
+                faults.all());
+        return Shown.page("journal/log", view, model);
     }
 }

@@ -11,6 +11,7 @@ import hodeon.app.household.Member;
 import hodeon.app.need.Forecasts;
 import hodeon.app.plan.PartySuitability;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Supply;
@@ -21,6 +22,7 @@ import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Person;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -117,6 +119,24 @@ class TrailController {
         }
     }
 
+    /**
+     * The page.
+     *
+     * @param grave problems that threaten life, {@code first} the likeliest others, {@code more} the rest
+     * @param aid what to do in each, and {@code uses} how its supplies are used
+     */
+    record TrailPage(
+            Progress.Strip strip,
+            List<TrailOffer> grave,
+            List<TrailOffer> first,
+            List<TrailOffer> more,
+            List<DoNow> aid,
+            List<DoNow.HowTo> uses,
+            List<Somebody> people,
+            List<Used> kit,
+            LocalDate start,
+            LocalDate end) {}
+
     @GetMapping("/trips/{id}/trail")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
@@ -130,34 +150,33 @@ class TrailController {
                         (ProblemForecast p) -> -p.events().mean()))
                 .map(p -> TrailOffer.of(p.problem(), kit))
                 .toList();
-        model.addAttribute("strip", progress.of(member.householdId(), trip, "Log"));
         List<TrailOffer> grave = offers.stream()
                 .filter(o -> o.severity() == Severity.WORST)
                 .limit(MOST_GRAVE)
                 .toList();
         List<TrailOffer> others =
                 offers.stream().filter(o -> !grave.contains(o)).toList();
-        model.addAttribute("grave", grave);
-        model.addAttribute("first", others.subList(0, Math.min(FIRST, others.size())));
-        model.addAttribute("more", others.subList(Math.min(FIRST, others.size()), others.size()));
+        int first = Math.min(FIRST, others.size());
         List<DoNow> now = aid.all(
                 member.householdId(),
                 offers.stream().map(TrailOffer::id).collect(Collectors.toSet()),
                 Drivers.around(trip.trip()),
                 lying);
-        model.addAttribute("aid", now);
-        model.addAttribute(
-                "uses", now.stream().flatMap(d -> d.howTo().stream()).distinct().toList());
-        model.addAttribute(
-                "people",
-                trip.trip().party().people().stream().map(Somebody::of).toList());
         Map<String, Map<String, Integer>> perDose = suitability
                 .of(trip, knowledge.of(member.householdId()).catalogue())
                 .piecesPerDose();
-        model.addAttribute("kit", kit.stream().map(s -> Used.of(s, perDose)).toList());
-        model.addAttribute("start", trip.trip().start());
-        model.addAttribute("end", trip.trip().end());
-        return "journal/trail";
+        TrailPage view = new TrailPage(
+                progress.of(member.householdId(), trip, "Log"),
+                grave,
+                others.subList(0, first),
+                others.subList(first, others.size()),
+                now,
+                now.stream().flatMap(d -> d.howTo().stream()).distinct().toList(),
+                trip.trip().party().people().stream().map(Somebody::of).toList(),
+                kit.stream().map(s -> Used.of(s, perDose)).toList(),
+                trip.trip().start(),
+                trip.trip().end());
+        return Shown.page("journal/trail", view, model);
     }
 
     /** A fresh token to send with; whoever is signed out is sent to the door instead. */

@@ -9,6 +9,7 @@ import hodeon.app.mat.MatChangedElsewhere;
 import hodeon.app.mat.MatService;
 import hodeon.app.shell.Binned;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
 import hodeon.core.notice.Fault;
 import hodeon.core.units.Mass;
@@ -16,6 +17,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.ContentDisposition;
@@ -50,9 +52,32 @@ class KitController {
         this.progress = progress;
     }
 
+    /**
+     * The kit of a trip.
+     *
+     * @param kit missing while none is saved, and {@code packed} while none of it is packed
+     * @param over grams above the limit, in words; empty if none
+     * @param differs whether the mat has been changed since
+     * @param kinds on the mat
+     * @param fault what is wrong with the name; empty if nothing
+     */
+    record TripKitPage(
+            Progress.Strip strip,
+            @Nullable KitView kit,
+            @Nullable Packed packed,
+            String over,
+            String limit,
+            boolean differs,
+            int kinds,
+            long version,
+            String suggestedName,
+            String fault) {}
+
+    record KitPage(KitView kit) {}
+
     @GetMapping("/trips/{id}/kit")
     String ofTrip(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
-        return page(member, trips.find(member.householdId(), id), model);
+        return page(member, trips.find(member.householdId(), id), "", model);
     }
 
     @PostMapping("/trips/{id}/kit")
@@ -69,8 +94,7 @@ class KitController {
         Optional<Fault> fault = KitService.nameFault(name);
         if (fault.isPresent()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("fault", fault.get().sentence());
-            return page(member, trip, model);
+            return page(member, trip, fault.get().sentence(), model);
         }
         try {
             kits.save(
@@ -93,14 +117,12 @@ class KitController {
         if (kit.tripId().isPresent()) {
             return "redirect:/trips/" + kit.tripId().get() + "/kit";
         }
-        model.addAttribute("kit", KitView.of(kit));
-        return "kits/kit";
+        return Shown.page("kits/kit", new KitPage(KitView.of(kit)), model);
     }
 
     @GetMapping("/kits/{id}/contents")
     String contents(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
-        model.addAttribute("kit", KitView.of(kits.find(member.householdId(), id)));
-        return "kits/contents";
+        return Shown.page("kits/contents", new KitPage(KitView.of(kits.find(member.householdId(), id))), model);
     }
 
     @GetMapping("/kits/{id}/contents.csv")
@@ -124,24 +146,23 @@ class KitController {
         return "redirect:/";
     }
 
-    private String page(Member member, StoredTrip trip, Model model) {
+    private String page(Member member, StoredTrip trip, String fault, Model model) {
         Optional<Kit> kit = kits.ofTrip(member.householdId(), trip.id());
         Mat mat = mats.mat(member.householdId(), trip);
-        model.addAttribute("strip", progress.of(member.householdId(), trip, "Kit"));
-        model.addAttribute("kit", kit.map(KitView::of).orElse(null));
         Mass limit = trip.trip().limits().mass();
-        model.addAttribute(
-                "packed",
+        TripKitPage view = new TripKitPage(
+                progress.of(member.householdId(), trip, "Kit"),
+                kit.map(KitView::of).orElse(null),
                 kit.flatMap(k -> Packed.of(k, stock.of(member.householdId()), limit))
-                        .orElse(null));
-        model.addAttribute("over", kit.map(k -> Packed.over(k.mass(), limit)).orElse(""));
-        model.addAttribute("limit", Figures.grams(limit));
-        model.addAttribute("differs", kit.isPresent() && !kit.get().pieces().equals(mat.pieces()));
-        model.addAttribute("kinds", mat.pieces().size());
-        model.addAttribute("version", mat.version());
-        model.addAttribute(
-                "suggestedName", kit.map(Kit::name).orElse(shortened(trip.trip().name()) + " kit"));
-        return "kits/kit";
+                        .orElse(null),
+                kit.map(k -> Packed.over(k.mass(), limit)).orElse(""),
+                Figures.grams(limit),
+                kit.isPresent() && !kit.get().pieces().equals(mat.pieces()),
+                mat.pieces().size(),
+                mat.version(),
+                kit.map(Kit::name).orElse(shortened(trip.trip().name()) + " kit"),
+                fault);
+        return Shown.page("kits/kit", view, model);
     }
 
     private static String shortened(String name) {

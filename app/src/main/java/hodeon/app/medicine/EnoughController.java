@@ -7,6 +7,7 @@ import hodeon.app.household.Member;
 import hodeon.app.mat.MatChangedElsewhere;
 import hodeon.app.mat.MatService;
 import hodeon.app.medicine.TripMedicines.Answer;
+import hodeon.app.shell.Shown;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -53,9 +54,10 @@ class EnoughController {
         StoredTrip trip = trips.find(member.householdId(), id);
         Answer answer = medicines.of(member.householdId(), trip);
         model.addAttribute("strip", progress.of(member.householdId(), trip, "Medicines"));
-        model.addAttribute(
-                "view", EnoughPage.of(trip.trip(), answer, notes.of(member.householdId()), LocalDate.now(clock)));
-        return "medicine/medicines";
+        return Shown.page(
+                "medicine/medicines",
+                EnoughPage.of(trip.trip(), answer, notes.of(member.householdId()), LocalDate.now(clock)),
+                model);
     }
 
     /** Puts what a product asks for on the mat and pins it, so that rebalancing keeps it. */

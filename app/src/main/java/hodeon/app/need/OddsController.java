@@ -8,6 +8,7 @@ import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.evidence.Known;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Shown;
 import hodeon.core.brief.Adjustments;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Problem;
@@ -54,6 +55,8 @@ class OddsController {
         }
     }
 
+    record OddsPage(Progress.Strip strip, OddsView odds, OddsLook look, Trip trip, long version, WhyView why) {}
+
     @GetMapping("/trips/{id}/odds")
     String odds(
             @AuthenticationPrincipal Member member,
@@ -71,20 +74,19 @@ class OddsController {
         String about = why != null ? why : odds.first().orElseThrow();
         ProblemForecast problem =
                 tried.problem(about).or(() -> now.problem(about)).orElseThrow(() -> new NotHere("problem " + about));
-        model.addAttribute("strip", progress.of(member.householdId(), stored, "Odds"));
-        model.addAttribute("odds", odds);
-        model.addAttribute("look", look);
-        model.addAttribute("trip", stored.trip());
-        model.addAttribute("version", stored.version());
-        model.addAttribute(
-                "why",
+        OddsPage view = new OddsPage(
+                progress.of(member.householdId(), stored, "Odds"),
+                odds,
+                look,
+                stored.trip(),
+                stored.version(),
                 WhyView.of(
                         problem,
                         triedTrip,
                         known.catalogue().problem(about).orElseThrow(),
                         known.before().problem(about).orElseThrow().rate(),
                         known.ownRates().contains(about)));
-        return "need/odds";
+        return Shown.page("need/odds", view, model);
     }
 
     /** Changes factors of one problem for this trip; a factor typed as it is shipped is no longer changed. */

@@ -5,6 +5,7 @@ import hodeon.app.mat.Mat;
 import hodeon.app.mat.page.OpenedMat;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.app.tradeoff.CurveView;
 import hodeon.core.packing.Carry;
 import java.util.ArrayList;
@@ -37,6 +38,14 @@ class CarryController {
 
     record CarrierView(String name, String grams, List<String> pieces) {}
 
+    /**
+     * The page.
+     *
+     * @param groups as typed, and {@code groupsFault} whether that is not understood
+     * @param tooFew what not every group that may go alone can have
+     */
+    record CarryPage(String groups, boolean groupsFault, List<CarrierView> carriers, List<String> tooFew) {}
+
     @GetMapping("/carry")
     String carry(
             @AuthenticationPrincipal Member member,
@@ -45,13 +54,11 @@ class CarryController {
             Model model) {
         Mat mat = opened.open(member, id, "Carry", model);
         Optional<List<List<Integer>>> carriers = carriers(groups);
-        model.addAttribute("groups", groups);
-        model.addAttribute("groupsFault", carriers.isEmpty());
-        model.addAttribute("carriers", List.of());
-        model.addAttribute("tooFew", List.of());
+        List<CarrierView> views = new ArrayList<>();
+        List<String> tooFew = List.of();
         if (carriers.isPresent()) {
             Carry carry = calculator.carry(mat.of(), mat.along(), mat.pieces(), carriers.get());
-            List<CarrierView> views = new ArrayList<>();
+            tooFew = carry.tooFew();
             for (int g = 0; g < carriers.get().size(); g++) {
                 for (int c : carriers.get().get(g)) {
                     Map<String, Integer> pieces = carry.carriers().get(c);
@@ -61,10 +68,8 @@ class CarryController {
                             CurveView.words(pieces, mat.known().catalogue())));
                 }
             }
-            model.addAttribute("carriers", views);
-            model.addAttribute("tooFew", carry.tooFew());
         }
-        return "packing/carry";
+        return Shown.page("packing/carry", new CarryPage(groups, carriers.isEmpty(), views, tooFew), model);
     }
 
     /** “2 1” is two carriers that stay together and one who may go alone; empty if it is not understood. */

@@ -7,6 +7,7 @@ import hodeon.app.household.Member;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Shown;
 import hodeon.core.party.Person;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,6 +54,15 @@ class CardController {
     /** A card that can be chosen; {@code key} names it in addresses. */
     record Choice(String key, String name) {}
 
+    /** @param card the key of what is shown in {@code cards} */
+    record CardsPage(
+            Progress.Strip strip,
+            List<Choice> choices,
+            String card,
+            PaperSize size,
+            List<PaperSize> sizes,
+            List<Card> cards) {}
+
     @GetMapping("/trips/{id}/cards")
     String page(
             @AuthenticationPrincipal Member member,
@@ -62,13 +72,14 @@ class CardController {
             Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
         PaperSize paper = card.startsWith("labels") ? PaperSize.A4 : PaperSize.of(size);
-        model.addAttribute("strip", progress.of(member.householdId(), trip, "Cards"));
-        model.addAttribute("choices", choices(trip));
-        model.addAttribute("card", card);
-        model.addAttribute("size", paper);
-        model.addAttribute("sizes", PaperSize.values());
-        model.addAttribute("cards", cards(member, trip, card));
-        return "paper/cards";
+        CardsPage view = new CardsPage(
+                progress.of(member.householdId(), trip, "Cards"),
+                choices(trip),
+                card,
+                paper,
+                List.of(PaperSize.values()),
+                cards(member, trip, card));
+        return Shown.page("paper/cards", view, model);
     }
 
     @GetMapping("/trips/{id}/cards.pdf")

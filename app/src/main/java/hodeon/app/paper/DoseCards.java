@@ -9,6 +9,7 @@ import hodeon.app.paper.Card.Holder;
 import hodeon.app.paper.Card.RescueLine;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
+import hodeon.app.shell.FindingWords;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Direction;
@@ -16,6 +17,7 @@ import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseSheet;
 import hodeon.core.medication.Patient;
 import hodeon.core.medication.amount.MixUps;
+import hodeon.core.medication.finding.Because;
 import hodeon.core.medication.formulary.Ceilings;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
@@ -89,7 +91,7 @@ class DoseCards {
                 notWhen(groups),
                 products.stream()
                         .flatMap(p -> sheet.of(p, patient) instanceof DoseAnswer.Refused no
-                                ? Stream.of(p.name() + ". " + no.reason())
+                                ? Stream.of(p.name() + ". " + FindingWords.say(no.whyNot()))
                                 : Stream.empty())
                         .toList(),
                 rules.poisonAdvice());
@@ -177,7 +179,7 @@ class DoseCards {
                         .collect(Collectors.joining(" and ", give.directed().isEmpty() ? "" : "Directed ", "")),
                 give.cautions().stream()
                         .filter(c -> c.asks() && c.kind() != Caution.Kind.OLD_MASS)
-                        .map(c -> Papers.capital(c.because()) + ": " + c.says())
+                        .map(c -> Papers.capital(FindingWords.say(c.because())) + ": " + FindingWords.say(c.warning()))
                         .toList());
     }
 
@@ -189,7 +191,8 @@ class DoseCards {
 
     private static String apart(CardDoses.Apart apart) {
         return apart.one().name() + " not with "
-                + apart.others().stream().map(Product::name).collect(Collectors.joining(", ")) + ". " + apart.says();
+                + apart.others().stream().map(Product::name).collect(Collectors.joining(", ")) + ". "
+                + FindingWords.say(apart.warning());
     }
 
     /** What holds for everybody: not with blood in the stool, not before a boat. */
@@ -198,9 +201,8 @@ class DoseCards {
         for (CardDoses.Group group : groups) {
             for (DoseAnswer.Give dose : group.doses()) {
                 dose.cautions().stream()
-                        .filter(c ->
-                                c.kind() == Caution.Kind.RULE && c.because().isEmpty())
-                        .forEach(c -> said.computeIfAbsent(c.says(), s -> new ArrayList<>())
+                        .filter(c -> c.kind() == Caution.Kind.RULE && c.because() instanceof Because.Everybody)
+                        .forEach(c -> said.computeIfAbsent(FindingWords.say(c.warning()), s -> new ArrayList<>())
                                 .add(dose.product().name()));
             }
         }

@@ -4,15 +4,12 @@ import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService.ChangedMeanwhile;
 import hodeon.app.people.PeopleService.Known;
+import hodeon.app.shell.RepeatedFields;
+import hodeon.app.shell.Shown;
 import hodeon.app.storage.Seal;
 import hodeon.core.medication.formulary.Formulary;
-import hodeon.core.medication.formulary.MedicineForm;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.notice.Fault;
-import hodeon.core.party.Allergy;
-import hodeon.core.party.Condition;
-import hodeon.core.party.RescueMedicine;
-import hodeon.core.party.Training;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -22,7 +19,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
@@ -31,8 +27,9 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -66,7 +63,14 @@ class PeopleController {
         this.clock = clock;
     }
 
+    @InitBinder
+    void wholeLines(WebDataBinder binder) {
+        RepeatedFields.whole(binder);
+    }
+
     record PersonView(UUID id, String name, String who, String matters, String toDo) {}
+
+    record PeoplePage(List<PersonView> people, List<OnTripsOnly.Somebody> onTrips, List<UUID> unreadable) {}
 
     @GetMapping("/people")
     String all(@AuthenticationPrincipal Member member, Model model) {
@@ -74,11 +78,13 @@ class PeopleController {
         Formulary formulary = medicines.of(member.householdId());
         List<Known> all = people.all(member.householdId());
         people.seen(member.householdId(), all, member.getUsername(), "list of people");
-        model.addAttribute(
-                "people", all.stream().map(k -> view(k, formulary, today)).toList());
-        model.addAttribute("onTrips", onTrips.of(member.householdId()));
-        model.addAttribute("unreadable", people.unreadable(member.householdId()));
-        return "people/people";
+        return Shown.page(
+                "people/people",
+                new PeoplePage(
+                        all.stream().map(k -> view(k, formulary, today)).toList(),
+                        onTrips.of(member.householdId()),
+                        people.unreadable(member.householdId())),
+                model);
     }
 
     private static PersonView view(Known known, Formulary formulary, LocalDate today) {
@@ -124,19 +130,16 @@ class PeopleController {
 
     @GetMapping("/people/new")
     String blank(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "") String name, Model model) {
-        Typed typed = Typed.nothing();
-        typed.put("name", name);
-        return page(member, null, typed, List.of(), model);
+        return page(member, null, ProfileForm.named(name), List.of(), model);
     }
 
     @PostMapping("/people/new")
     String add(
             @AuthenticationPrincipal Member member,
-            @RequestParam MultiValueMap<String, String> form,
+            ProfileForm typed,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
-        Typed typed = new Typed(form);
         PersonReader reader = reader(member, typed);
         Optional<Profile> profile = reader.read();
         List<Fault> faults = new ArrayList<>(reader.faults());
@@ -144,7 +147,7 @@ class PeopleController {
         if (people.all(member.householdId()).size() >= PeopleService.MOST_PEOPLE) {
             faults.add(new Fault(
                     "name",
-                    typed.one("name"),
+                    typed.name(),
                     "a household has at most " + PeopleService.MOST_PEOPLE + " people",
                     "Erase somebody who no longer comes along"));
         }
@@ -169,21 +172,19 @@ class PeopleController {
     String one(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         Known known = people.find(member.householdId(), id);
         people.seen(member.householdId(), id, member.getUsername(), "page");
-        Typed typed = PersonFields.of(known.profile(), LocalDate.now(clock));
-        typed.put("version", known.version());
-        return page(member, known, typed, List.of(), model);
+        ProfileForm kept = PersonFields.of(known.profile(), known.version(), LocalDate.now(clock));
+        return page(member, known, kept, List.of(), model);
     }
 
     @PostMapping("/people/{id}")
     String change(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam MultiValueMap<String, String> form,
+            ProfileForm typed,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
         Known known = people.find(member.householdId(), id);
-        Typed typed = new Typed(form);
         PersonReader reader = reader(member, typed);
         Optional<Profile> profile = reader.read();
         List<Fault> faults = new ArrayList<>(reader.faults());
@@ -193,21 +194,18 @@ class PeopleController {
             return page(member, known, typed, faults, model);
         }
         try {
-            String opened = typed.one("version");
+            String opened = typed.version();
             people.change(
                     member.householdId(), id, opened.matches("\\d{1,9}") ? Long.parseLong(opened) : -1, profile.get());
         } catch (ChangedMeanwhile | OptimisticLockingFailureException conflict) {
             response.setStatus(HttpStatus.CONFLICT.value());
-            form.set(
-                    "version",
-                    Long.toString(people.find(member.householdId(), id).version()));
             return page(
                     member,
                     known,
-                    typed,
+                    typed.withVersion(people.find(member.householdId(), id).version()),
                     List.of(new Fault(
                             "name",
-                            typed.one("name"),
+                            typed.name(),
                             "somebody else has changed this person since you opened the page; what you typed is kept here",
                             "Open the person in another tab to compare, then save again to put yours over theirs")),
                     model);
@@ -224,7 +222,7 @@ class PeopleController {
                         "name", profile.name(), "every person has a name of their own", "Add something to it"));
     }
 
-    private PersonReader reader(Member member, Typed typed) {
+    private PersonReader reader(Member member, ProfileForm typed) {
         return new PersonReader(typed, medicines.of(member.householdId()), LocalDate.now(clock));
     }
 
@@ -264,25 +262,17 @@ class PeopleController {
         return "redirect:/people";
     }
 
-    private String page(Member member, @Nullable Known known, Typed typed, List<Fault> faults, Model model) {
-        model.addAttribute("known", known);
-        model.addAttribute("form", typed);
+    private String page(Member member, @Nullable Known known, ProfileForm typed, List<Fault> faults, Model model) {
         if (!faults.isEmpty() || !model.containsAttribute("faults")) {
             model.addAttribute("faults", faults);
         }
-        model.addAttribute(
-                "fault",
-                faults.stream().collect(Collectors.toMap(Fault::field, Fault::sentence, (a, b) -> a + " " + b)));
-        model.addAttribute("trainings", Training.values());
-        model.addAttribute("allergies", Allergy.values());
-        model.addAttribute("conditions", Condition.values());
-        model.addAttribute("rescues", RescueMedicine.values());
-        model.addAttribute("forms", MedicineForm.values());
-        model.addAttribute("products", medicines.products(member.householdId()));
-        model.addAttribute("ingredients", medicines.of(member.householdId()).ingredients());
-        model.addAttribute("most", PersonReader.MOST_ROWS);
-        model.addAttribute(
-                "views", known == null ? List.of() : people.views(member.householdId(), known.id(), VIEWS_SHOWN));
-        return "people/person";
+        PersonPage view = PersonPage.of(
+                known,
+                typed,
+                faults,
+                medicines.products(member.householdId()),
+                medicines.of(member.householdId()).ingredients(),
+                known == null ? List.of() : people.views(member.householdId(), known.id(), VIEWS_SHOWN));
+        return Shown.page("people/person", view, model);
     }
 }

@@ -1,86 +1,88 @@
 package hodeon.app.people;
 
+import hodeon.app.people.ProfileForm.ContactRow;
+import hodeon.app.people.ProfileForm.DirectionRow;
+import hodeon.app.people.ProfileForm.RegularRow;
 import hodeon.core.party.Age;
+import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Puts what is kept of a person back into the fields of the form. */
 final class PersonFields {
 
     private PersonFields() {}
 
-    static Typed of(Profile profile, LocalDate today) {
-        Typed form = Typed.nothing();
-        if (profile.dog()) {
-            form.put("dog", true);
-        }
-        form.put("name", profile.name());
-        if (profile.born() != null) {
-            form.put("born", profile.born());
-        } else if (!profile.dog()) {
-            form.put("years", profile.age(today).typed());
-        }
-        if (profile.kilograms() != null) {
-            form.put("kilograms", profile.kilograms().toPlainString());
-        }
-        if (profile.weighedOn() != null) {
-            form.put("weighedOn", profile.weighedOn());
-        }
-        form.put("training", profile.training());
-        profile.allergies().forEach(a -> form.put("allergies", a.name()));
-        profile.reactsTo().stream().sorted().forEach(id -> form.put("reactsTo", id));
-        profile.conditions().forEach(c -> form.put("conditions", c.name()));
-        profile.rescue().forEach((medicine, where) -> {
-            form.put("rescue", medicine.name());
-            form.put("where-" + medicine.name(), where);
-        });
-        for (int i = 0; i < profile.regular().size(); i++) {
-            Profile.Regular regular = profile.regular().get(i);
-            String at = "regular[" + i + "].";
-            form.put(at + "product", regular.product());
-            form.put(at + "units", regular.units().toPlainString());
-            form.put(at + "times", regular.times().stream().map(String::valueOf).collect(Collectors.joining(" ")));
-            form.put(at + "note", regular.note());
-        }
-        for (int i = 0; i < profile.directions().size(); i++) {
-            Profile.Directed directed = profile.directions().get(i);
-            String at = "direction[" + i + "].";
-            form.put(at + "ingredient", directed.ingredient());
-            if (directed.form() != null) {
-                form.put(at + "form", directed.form());
-            }
-            if (directed.perKilogramADay() != null) {
-                form.put(at + "perKilogramADay", directed.perKilogramADay().toPlainString());
-            }
-            if (directed.fromMonths() != null) {
-                form.put(at + "from", Age.ofMonths(directed.fromMonths()).typed());
-            }
-            if (directed.toMonths() != null) {
-                form.put(at + "to", Age.ofMonths(directed.toMonths()).typed());
-            }
-            if (directed.beyondCeilings() != null) {
-                form.put(at + "ceilings", directed.beyondCeilings());
-            }
-            if (directed.perKilogram() != null) {
-                form.put(at + "perKilogram", directed.perKilogram().toPlainString());
-            }
-            form.put(at + "most", directed.mostAtOnce().toPlainString());
-            form.put(at + "hours", directed.hoursApart().toPlainString());
-            form.put(at + "day", directed.mostInADay().toPlainString());
-            if (directed.beyondLabel()) {
-                form.put(at + "beyond", true);
-            }
-            form.put(at + "by", directed.by());
-            form.put(at + "on", directed.on());
-        }
-        for (int i = 0; i < profile.contacts().size(); i++) {
-            Profile.Contact contact = profile.contacts().get(i);
-            String at = "contact[" + i + "].";
-            form.put(at + "name", contact.name());
-            form.put(at + "relation", contact.relation());
-            form.put(at + "phone", contact.phone());
-        }
-        form.put("notes", profile.notes());
-        return form;
+    static ProfileForm of(Profile profile, long version, LocalDate today) {
+        Map<String, String> where = new LinkedHashMap<>();
+        profile.rescue().forEach((medicine, rides) -> where.put(medicine.name(), rides));
+        return new ProfileForm(
+                Long.toString(version),
+                profile.dog() ? "true" : "",
+                profile.name(),
+                text(profile.born()),
+                profile.born() != null || profile.dog()
+                        ? ""
+                        : profile.age(today).typed(),
+                text(profile.kilograms()),
+                text(profile.weighedOn()),
+                profile.training().name(),
+                names(profile.allergies()),
+                profile.reactsTo().stream().sorted().toList(),
+                names(profile.conditions()),
+                List.copyOf(where.keySet()),
+                where,
+                profile.regular().stream().map(PersonFields::regular).toList(),
+                profile.directions().stream().map(PersonFields::direction).toList(),
+                profile.contacts().stream()
+                        .map(c -> new ContactRow(c.name(), c.relation(), c.phone()))
+                        .toList(),
+                profile.notes());
+    }
+
+    private static RegularRow regular(Profile.Regular regular) {
+        return new RegularRow(
+                regular.product(),
+                text(regular.units()),
+                regular.times().stream().map(String::valueOf).collect(Collectors.joining(" ")),
+                regular.note());
+    }
+
+    private static DirectionRow direction(Profile.Directed directed) {
+        return new DirectionRow(
+                directed.ingredient(),
+                directed.form() == null ? "" : directed.form().name(),
+                text(directed.perKilogram()),
+                text(directed.mostAtOnce()),
+                text(directed.hoursApart()),
+                text(directed.mostInADay()),
+                text(directed.perKilogramADay()),
+                age(directed.fromMonths()),
+                age(directed.toMonths()),
+                directed.beyondLabel() ? "true" : "",
+                directed.beyondCeilings() == null ? "" : directed.beyondCeilings(),
+                directed.by(),
+                text(directed.on()));
+    }
+
+    private static List<String> names(Set<? extends Enum<?>> constants) {
+        return constants.stream().map(Enum::name).toList();
+    }
+
+    private static String text(@Nullable BigDecimal number) {
+        return number == null ? "" : number.toPlainString();
+    }
+
+    private static String text(@Nullable LocalDate day) {
+        return day == null ? "" : day.toString();
+    }
+
+    private static String age(@Nullable Integer months) {
+        return months == null ? "" : Age.ofMonths(months).typed();
     }
 }

@@ -26,7 +26,6 @@ import java.util.Set;
 /** Reads the form about a person; everything that is wrong is told at once. */
 final class PersonReader {
 
-    static final int MOST_ROWS = 20;
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_REASON = 200;
     private static final int MOST_REACTIONS = 20;
@@ -41,13 +40,13 @@ final class PersonReader {
     private static final BigDecimal MOST_MILLIGRAMS = BigDecimal.valueOf(100_000);
     private static final int MOST_DECIMALS = 3;
 
-    private final Typed form;
+    private final ProfileForm form;
     private final Formulary formulary;
     private final LocalDate today;
     private final Faults faults = new Faults();
     private final FieldReader read = new FieldReader(faults);
 
-    PersonReader(Typed form, Formulary formulary, LocalDate today) {
+    PersonReader(ProfileForm form, Formulary formulary, LocalDate today) {
         this.form = form;
         this.formulary = formulary;
         this.today = today;
@@ -58,20 +57,18 @@ final class PersonReader {
     }
 
     Optional<Profile> read() {
-        boolean dog = form.has("dog", "true");
-        String name = read.line("name", form.one("name"), "a name", LONGEST_NAME);
-        Optional<LocalDate> born = day("born", "the birth date");
-        Age age = born.isEmpty() && form.one("born").isEmpty()
-                ? age("years", "the age, where the birth date is not known,", !dog)
+        boolean dog = form.isDog();
+        String name = read.line("name", form.name(), "a name", LONGEST_NAME);
+        Optional<LocalDate> born = day("born", form.born(), "the birth date");
+        Age age = born.isEmpty() && form.born().isEmpty()
+                ? age("years", form.years(), "the age, where the birth date is not known,", !dog)
                         .orElse(Age.ofYears(0))
                 : Age.ofYears(0);
-        Optional<BigDecimal> kilograms = form.one("kilograms").isEmpty()
+        Optional<BigDecimal> kilograms = form.kilograms().isEmpty()
                 ? Optional.empty()
-                : read.kilograms("kilograms", form.one("kilograms"), "the body mass", LEAST_KILOGRAMS, MOST_KILOGRAMS);
-        Optional<LocalDate> weighedOn = day("weighedOn", "the day of the mass");
-        if (kilograms.isPresent()
-                && weighedOn.isEmpty()
-                && form.one("weighedOn").isEmpty()) {
+                : read.kilograms("kilograms", form.kilograms(), "the body mass", LEAST_KILOGRAMS, MOST_KILOGRAMS);
+        Optional<LocalDate> weighedOn = day("weighedOn", form.weighedOn(), "the day of the mass");
+        if (kilograms.isPresent() && weighedOn.isEmpty() && form.weighedOn().isEmpty()) {
             weighedOn = Optional.of(today);
         }
         Profile profile = new Profile(
@@ -83,33 +80,31 @@ final class PersonReader {
                 age.months() % 12 == 0 ? null : age.months() % 12,
                 kilograms.orElse(null),
                 weighedOn.orElse(null),
-                read.chosen("training", form.one("training"), "the training", Training.class)
+                read.chosen("training", form.training(), "the training", Training.class)
                         .orElse(Training.UNTRAINED),
-                read.choices("allergies", form.all("allergies"), "an allergy", Allergy.class),
+                read.choices("allergies", form.allergies(), "an allergy", Allergy.class),
                 reactsTo(),
-                read.choices("conditions", form.all("conditions"), "a condition", Condition.class),
+                read.choices("conditions", form.conditions(), "a condition", Condition.class),
                 rescue(),
                 regular(),
                 directions(),
                 contacts(),
-                read.text("notes", form.one("notes"), "notes", LONGEST_NOTES));
+                read.text("notes", form.notes(), "notes", LONGEST_NOTES));
         return faults.none() ? Optional.of(profile) : Optional.empty();
     }
 
-    private Optional<BigDecimal> milligrams(String field, String what, boolean needed) {
-        return form.one(field).isEmpty() && !needed
+    private Optional<BigDecimal> milligrams(String field, String typed, String what, boolean needed) {
+        return typed.isEmpty() && !needed
                 ? Optional.empty()
-                : read.number(field, form.one(field), what, LEAST_MILLIGRAMS, MOST_MILLIGRAMS, MOST_DECIMALS, "mg");
+                : read.number(field, typed, what, LEAST_MILLIGRAMS, MOST_MILLIGRAMS, MOST_DECIMALS, "mg");
     }
 
-    private Optional<Age> age(String field, String what, boolean needed) {
-        return form.one(field).isEmpty() && !needed ? Optional.empty() : read.age(field, form.one(field), what);
+    private Optional<Age> age(String field, String typed, String what, boolean needed) {
+        return typed.isEmpty() && !needed ? Optional.empty() : read.age(field, typed, what);
     }
 
-    private Optional<LocalDate> day(String field, String what) {
-        return form.one(field).isEmpty()
-                ? Optional.empty()
-                : read.past(field, form.one(field), what, earliest(), today);
+    private Optional<LocalDate> day(String field, String typed, String what) {
+        return typed.isEmpty() ? Optional.empty() : read.past(field, typed, what, earliest(), today);
     }
 
     private LocalDate earliest() {
@@ -119,7 +114,7 @@ final class PersonReader {
     /** Single medicines by any of their names; what nobody here knows is kept as it was typed, and asked about. */
     private Set<String> reactsTo() {
         Set<String> ids = new LinkedHashSet<>();
-        for (String line : form.all("reactsTo")) {
+        for (String line : form.reactsTo()) {
             for (String name : line.split("[,;\n]")) {
                 if (!name.isBlank()) {
                     ids.add(formulary.ingredientNamed(name).map(Ingredient::id).orElse(name.strip()));
@@ -138,18 +133,18 @@ final class PersonReader {
 
     private Map<RescueMedicine, String> rescue() {
         Map<RescueMedicine, String> where = new EnumMap<>(RescueMedicine.class);
-        read.choices("rescue", form.all("rescue"), "a rescue medicine", RescueMedicine.class)
+        read.choices("rescue", form.rescue(), "a rescue medicine", RescueMedicine.class)
                 .forEach(r -> where.put(
-                        r,
-                        read.text("where-" + r.name(), form.one("where-" + r.name()), "where it rides", LONGEST_NAME)));
+                        r, read.text("where[" + r.name() + "]", form.rides(r.name()), "where it rides", LONGEST_NAME)));
         return where;
     }
 
     private List<Profile.Regular> regular() {
         List<Profile.Regular> rows = new ArrayList<>();
-        for (int i : form.rows("regular", "product", MOST_ROWS)) {
+        for (int i = 0; i < form.regularRows().size(); i++) {
+            ProfileForm.RegularRow row = form.regularRows().get(i);
             String at = "regular[" + i + "].";
-            String product = form.one(at + "product");
+            String product = row.product();
             if (formulary.product(product).isEmpty()) {
                 faults.add(
                         at + "product",
@@ -159,20 +154,20 @@ final class PersonReader {
             }
             Optional<BigDecimal> units = read.number(
                     at + "units",
-                    form.one(at + "units"),
+                    row.units(),
                     "how much is taken at once",
                     new BigDecimal("0.01"),
                     BigDecimal.valueOf(1000),
                     MOST_DECIMALS,
                     "");
             List<LocalTime> times = new ArrayList<>();
-            for (String word : form.one(at + "times").split("[ ,;]+")) {
+            for (String word : row.times().split("[ ,;]+")) {
                 try {
                     times.add(LocalTime.parse(word.length() == 4 ? "0" + word : word));
                 } catch (DateTimeException e) {
                     faults.add(
                             at + "times",
-                            form.one(at + "times"),
+                            row.times(),
                             "times of day are written like 08:00 20:00",
                             "Write each as hours and minutes");
                     break;
@@ -182,35 +177,37 @@ final class PersonReader {
                     product,
                     units.orElse(BigDecimal.ONE),
                     times,
-                    read.text(at + "note", form.one(at + "note"), "a note", LONGEST_NAME)));
+                    read.text(at + "note", row.note(), "a note", LONGEST_NAME)));
         }
         return rows;
     }
 
     private List<Profile.Directed> directions() {
         List<Profile.Directed> rows = new ArrayList<>();
-        for (int i : form.rows("direction", "ingredient", MOST_ROWS)) {
+        for (int i = 0; i < form.directionRows().size(); i++) {
+            ProfileForm.DirectionRow row = form.directionRows().get(i);
             String at = "direction[" + i + "].";
-            String ingredient = form.one(at + "ingredient");
+            String ingredient = row.ingredient();
             if (formulary.ingredient(ingredient).isEmpty()) {
                 faults.add(at + "ingredient", ingredient, "a direction is for an ingredient of the list", "Choose one");
             }
-            Optional<BigDecimal> each = milligrams(at + "perKilogram", "mg for each kg", false);
-            Optional<BigDecimal> eachDay = milligrams(at + "perKilogramADay", "mg for each kg in 24 h", false);
-            Optional<Age> from = age(at + "from", "the age from which it holds", false);
-            Optional<Age> to = age(at + "to", "the age up to which it holds", false);
+            Optional<BigDecimal> each = milligrams(at + "perKilogram", row.perKilogram(), "mg for each kg", false);
+            Optional<BigDecimal> eachDay =
+                    milligrams(at + "perKilogramADay", row.perKilogramADay(), "mg for each kg in 24 h", false);
+            Optional<Age> from = age(at + "from", row.from(), "the age from which it holds", false);
+            Optional<Age> to = age(at + "to", row.to(), "the age up to which it holds", false);
             if (from.isPresent() && to.isPresent() && !from.get().under(to.get())) {
                 faults.add(
                         at + "to",
-                        form.one(at + "to"),
+                        row.to(),
                         "the age up to which it holds lies above the one from which it does",
                         "Look at the direction again");
             }
-            Optional<BigDecimal> once = milligrams(at + "most", "the most at once in mg", true);
-            Optional<BigDecimal> day = milligrams(at + "day", "the most in 24 h in mg", true);
+            Optional<BigDecimal> once = milligrams(at + "most", row.most(), "the most at once in mg", true);
+            Optional<BigDecimal> day = milligrams(at + "day", row.day(), "the most in 24 h in mg", true);
             Optional<BigDecimal> hours = read.number(
                     at + "hours",
-                    form.one(at + "hours"),
+                    row.hours(),
                     "the hours between two doses",
                     LEAST_HOURS,
                     BigDecimal.valueOf(MOST_HOURS),
@@ -219,13 +216,13 @@ final class PersonReader {
             if (once.isPresent() && day.isPresent() && day.get().compareTo(once.get()) < 0) {
                 faults.add(
                         at + "day",
-                        form.one(at + "day"),
+                        row.day(),
                         "the most in 24 h is at least the most at once",
                         "Look at the direction again");
             }
             rows.add(new Profile.Directed(
                     ingredient,
-                    read.chosen(at + "form", form.one(at + "form"), "the form", MedicineForm.class)
+                    read.chosen(at + "form", row.form(), "the form", MedicineForm.class)
                             .orElse(null),
                     each.orElse(null),
                     once.orElse(BigDecimal.ONE),
@@ -234,16 +231,12 @@ final class PersonReader {
                     eachDay.orElse(null),
                     from.map(Age::months).orElse(null),
                     to.map(Age::months).orElse(null),
-                    form.has(at + "beyond", "true"),
-                    Optional.of(read.text(
-                                    at + "ceilings",
-                                    form.one(at + "ceilings"),
-                                    "why it may pass a ceiling",
-                                    LONGEST_REASON))
+                    row.beyond().equals("true"),
+                    Optional.of(read.text(at + "ceilings", row.ceilings(), "why it may pass a ceiling", LONGEST_REASON))
                             .filter(t -> !t.isEmpty())
                             .orElse(null),
-                    read.line(at + "by", form.one(at + "by"), "who directed it", LONGEST_NAME),
-                    read.past(at + "on", form.one(at + "on"), "the day it was directed", earliest(), today)
+                    read.line(at + "by", row.by(), "who directed it", LONGEST_NAME),
+                    read.past(at + "on", row.on(), "the day it was directed", earliest(), today)
                             .orElse(today)));
         }
         return rows;
@@ -251,12 +244,13 @@ final class PersonReader {
 
     private List<Profile.Contact> contacts() {
         List<Profile.Contact> rows = new ArrayList<>();
-        for (int i : form.rows("contact", "name", MOST_ROWS)) {
+        for (int i = 0; i < form.contactRows().size(); i++) {
+            ProfileForm.ContactRow row = form.contactRows().get(i);
             String at = "contact[" + i + "].";
             rows.add(new Profile.Contact(
-                    read.line(at + "name", form.one(at + "name"), "a contact's name", LONGEST_NAME),
-                    read.text(at + "relation", form.one(at + "relation"), "who they are", LONGEST_NAME),
-                    read.line(at + "phone", form.one(at + "phone"), "a telephone number", LONGEST_NAME)));
+                    read.line(at + "name", row.name(), "a contact's name", LONGEST_NAME),
+                    read.text(at + "relation", row.relation(), "who they are", LONGEST_NAME),
+                    read.line(at + "phone", row.phone(), "a telephone number", LONGEST_NAME)));
         }
         return rows;
     }

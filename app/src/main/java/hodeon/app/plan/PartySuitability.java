@@ -4,11 +4,13 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
+import hodeon.app.shell.FindingWords;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.DoseSheet;
 import hodeon.core.medication.Substitute;
 import hodeon.core.medication.Suitability;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Formulary;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -59,11 +61,11 @@ public class PartySuitability {
         Map<Supply, List<Unsuited>> found = new LinkedHashMap<>();
         List<Going> going = going(trip);
         for (Supply supply : supplies) {
-            Map<String, Suitability.Refusal> refused = suitability.refused().getOrDefault(supply.id(), Map.of());
+            Map<String, WhyNot> refused = suitability.refused().getOrDefault(supply.id(), Map.of());
             for (Going g : going) {
-                Optional.ofNullable(refused.get(g.name()))
-                        .ifPresent(no -> found.computeIfAbsent(supply, s -> new ArrayList<>())
-                                .add(new Unsuited(g.name(), no.reason(), instead.of(supply, g.patient(), there))));
+                Optional.ofNullable(refused.get(g.name())).ifPresent(no -> found.computeIfAbsent(
+                                supply, s -> new ArrayList<>())
+                        .add(new Unsuited(g.name(), FindingWords.say(no), instead.of(supply, g.patient(), there))));
             }
         }
         return found;

@@ -7,6 +7,7 @@ import hodeon.app.household.Member;
 import hodeon.app.kits.Kit;
 import hodeon.app.kits.KitService;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -23,6 +24,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -69,6 +71,23 @@ class ReadyController {
         }
     }
 
+    /**
+     * The page.
+     *
+     * @param kit its name, and {@code place} where it lies; each empty if there is none
+     * @param places kits that it may be packed in
+     * @param until the day to which everything has to last
+     */
+    record ReadyPage(
+            Progress.Strip strip,
+            List<Obstacle> obstacles,
+            String kit,
+            String place,
+            @Nullable UUID placeId,
+            List<Place> places,
+            String until,
+            List<LineView> lines) {}
+
     @GetMapping("/trips/{id}/ready")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
@@ -76,20 +95,18 @@ class ReadyController {
         Stock all = allocated.stock();
         Optional<Kit> kit = kits.ofTrip(member.householdId(), id);
         Optional<Place> place = kit.flatMap(k -> all.placeOf(k.id()));
-        model.addAttribute("strip", progress.of(member.householdId(), trip, "Ready"));
-        model.addAttribute("obstacles", ready.obstacles(trip, allocated));
-        model.addAttribute("kit", kit.map(Kit::name).orElse(""));
-        model.addAttribute("place", place.map(Place::name).orElse(""));
-        model.addAttribute("placeId", place.map(Place::id).orElse(null));
-        model.addAttribute("places", all.kits());
-        model.addAttribute(
-                "until", trip.trip().end().plusDays(all.rules().marginDays()).toString());
-        model.addAttribute(
-                "lines",
+        ReadyPage view = new ReadyPage(
+                progress.of(member.householdId(), trip, "Ready"),
+                ready.obstacles(trip, allocated),
+                kit.map(Kit::name).orElse(""),
+                place.map(Place::name).orElse(""),
+                place.map(Place::id).orElse(null),
+                all.kits(),
+                trip.trip().end().plusDays(all.rules().marginDays()).toString(),
                 place.isPresent()
                         ? lines(kit.orElseThrow(), place.get(), all, trip.trip().end())
                         : List.of());
-        return "readiness/ready";
+        return Shown.page("readiness/ready", view, model);
     }
 
     private List<LineView> lines(Kit kit, Place place, Stock all, LocalDate back) {

@@ -3,6 +3,7 @@ package hodeon.app.readiness;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Cells;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.app.shell.Texts;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.ArrivalForm;
@@ -50,9 +51,10 @@ class RestockController {
     @GetMapping("/restock")
     String page(@AuthenticationPrincipal Member member, Model model) {
         RestockService.Answer answer = restock.answer(member.householdId());
-        model.addAttribute(
-                "view", RestockPage.of(answer, history.spending(member.householdId()), LocalDate.now(clock)));
-        return "readiness/restock";
+        return Shown.page(
+                "readiness/restock",
+                RestockPage.of(answer, history.spending(member.householdId()), LocalDate.now(clock)),
+                model);
     }
 
     @PostMapping("/restock/fill")

@@ -2,6 +2,7 @@ package hodeon.app.readiness;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Ledger.TooFew;
@@ -36,21 +37,21 @@ class RotateController {
             List<MoveView> moves,
             List<String> uses) {}
 
+    /** @param tooMany supplies of which there is more than will be used in time */
+    record RotatePage(List<SuggestionView> suggestions, String saved, List<String> tooMany) {}
+
     @GetMapping("/stock/rotate")
     String page(@AuthenticationPrincipal Member member, Model model) {
         RotationService.Answer answer = rotation.answer(member.householdId());
         Stock all = answer.stock();
-        model.addAttribute(
-                "suggestions",
-                answer.suggestions().stream().map(s -> view(s, all)).toList());
-        model.addAttribute(
-                "saved",
+        RotatePage view = new RotatePage(
+                answer.suggestions().stream().map(s -> view(s, all)).toList(),
                 Figures.money(answer.suggestions().stream()
                                 .mapToDouble(s -> s.answer().saved())
                                 .sum()
-                        / 100));
-        model.addAttribute("tooMany", answer.tooMany().stream().map(all::nameOf).toList());
-        return "readiness/rotate";
+                        / 100),
+                answer.tooMany().stream().map(all::nameOf).toList());
+        return Shown.page("readiness/rotate", view, model);
     }
 
     private static SuggestionView view(RotationService.Suggestion s, Stock all) {

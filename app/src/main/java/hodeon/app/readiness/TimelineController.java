@@ -2,13 +2,17 @@ package hodeon.app.readiness;
 
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,6 +37,16 @@ class TimelineController {
         this.clock = clock;
     }
 
+    /** @param place the only one that is shown; missing for all, and {@code placeName} its name */
+    record TimelinePage(
+            Timeline timeline,
+            Timeline.By by,
+            int months,
+            List<Integer> spans,
+            Collection<Place> places,
+            @Nullable UUID place,
+            String placeName) {}
+
     @GetMapping("/stock/timeline")
     String page(
             @AuthenticationPrincipal Member member,
@@ -44,8 +58,7 @@ class TimelineController {
         Stock all = stock.of(member.householdId());
         int span = SPANS.contains(months) ? months : 12;
         place.ifPresent(p -> stock.place(member.householdId(), p));
-        model.addAttribute(
-                "timeline",
+        TimelinePage view = new TimelinePage(
                 Timeline.of(
                         all,
                         place,
@@ -62,13 +75,13 @@ class TimelineController {
                                 .map(d -> new Timeline.Check(
                                         d.kit().id(), d.due(), d.rhythm().label()))
                                 .toList(),
-                        today));
-        model.addAttribute("by", by);
-        model.addAttribute("months", span);
-        model.addAttribute("spans", SPANS);
-        model.addAttribute("places", all.places().values());
-        model.addAttribute("place", place.orElse(null));
-        model.addAttribute("placeName", place.map(all::placeName).orElse(""));
-        return "readiness/timeline";
+                        today),
+                by,
+                span,
+                SPANS,
+                all.places().values(),
+                place.orElse(null),
+                place.map(all::placeName).orElse(""));
+        return Shown.page("readiness/timeline", view, model);
     }
 }

@@ -2,6 +2,7 @@ package hodeon.app.remind;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Shown;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletRequest;
@@ -9,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -40,16 +42,18 @@ class RemindController {
         this.clock = clock;
     }
 
+    /** @param feed the day its address was made; empty while there is none */
+    record RemindPage(List<Reminders.Reminder> reminders, String feed, Digests.@Nullable Wish wish) {}
+
     @GetMapping("/reminders")
     String page(@AuthenticationPrincipal Member member, Model model) {
-        model.addAttribute("reminders", reminders.of(member.householdId()));
-        model.addAttribute(
-                "feed",
+        RemindPage view = new RemindPage(
+                reminders.of(member.householdId()),
                 feeds.madeAt(member.householdId())
                         .map(t -> t.toLocalDate().toString())
-                        .orElse(""));
-        model.addAttribute("wish", digests.wish(member.householdId()).orElse(null));
-        return "remind/reminders";
+                        .orElse(""),
+                digests.wish(member.householdId()).orElse(null));
+        return Shown.page("remind/reminders", view, model);
     }
 
     @GetMapping("/reminders/calendar.ics")

@@ -11,6 +11,7 @@ import hodeon.app.readiness.Obstacle;
 import hodeon.app.readiness.ReadyService;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Paged;
+import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
@@ -69,6 +70,23 @@ class ShelfController {
     /** Something to do, the soonest first. */
     record Hand(String trip, String when, String what, String act, String address) {}
 
+    /**
+     * Home.
+     *
+     * @param hands what needs one, and {@code moreHands} how much more there is
+     * @param moreTrips how many trips there are in all, if not every one is shown; else 0
+     */
+    record ShelfPage(
+            List<Hand> hands,
+            int moreHands,
+            long moreTrips,
+            List<TripCard> coming,
+            List<TripCard> past,
+            List<Pouch> kits,
+            String household) {}
+
+    record TripsPage(Paged<StoredTrip> paged, List<TripCard> trips) {}
+
     @GetMapping("/")
     String shelf(@AuthenticationPrincipal Member member, Model model) {
         UUID household = member.householdId();
@@ -87,20 +105,19 @@ class ShelfController {
         trips.past(household, today, MOST_PAST).forEach(t -> past.add(TripCard.of(t, List.of(), today)));
         long trips = this.trips.count(household);
         hands.addAll(overdue(household, owned, today));
-        model.addAttribute("hands", hands.subList(0, Math.min(MOST_HANDS, hands.size())));
-        model.addAttribute("moreHands", Math.max(0, hands.size() - MOST_HANDS));
-        model.addAttribute("moreTrips", trips > coming.size() + past.size() ? trips : 0);
-        model.addAttribute("coming", coming);
-        model.addAttribute("past", past);
-        model.addAttribute(
-                "kits",
+        ShelfPage view = new ShelfPage(
+                hands.subList(0, Math.min(MOST_HANDS, hands.size())),
+                Math.max(0, hands.size() - MOST_HANDS),
+                trips > coming.size() + past.size() ? trips : 0,
+                coming,
+                past,
                 kits.all(household).stream()
                         .limit(MOST_KITS)
                         .map(k -> pouch(household, k, coming, owned, today))
                         .sorted(Comparator.comparing(Pouch::name))
-                        .toList());
-        model.addAttribute("household", member.householdName());
-        return "shelf/shelf";
+                        .toList(),
+                member.householdName());
+        return Shown.page("shelf/shelf", view, model);
     }
 
     /** Every trip, the latest first. */
@@ -108,13 +125,12 @@ class ShelfController {
     String allTrips(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "1") int page, Model model) {
         LocalDate today = LocalDate.now(clock);
         Paged<StoredTrip> some = trips.page(member.householdId(), page, TRIPS_A_PAGE);
-        model.addAttribute("paged", some);
-        model.addAttribute(
-                "trips",
+        TripsPage view = new TripsPage(
+                some,
                 some.things().stream()
                         .map(t -> TripCard.of(t, List.of(), today))
                         .toList());
-        return "shelf/trips";
+        return Shown.page("shelf/trips", view, model);
     }
 
     /** The first few of what a trip obstacles; the rest stands on its own page. */

@@ -143,10 +143,9 @@ class ErrorPages {
                 "Try again; if it fails again, restart Hodeon. The log says more.");
     }
 
+    record ErrorPage(String title, String what, String remedy) {}
+
     private static String page(Model model, String title, String what, String remedy) {
-        model.addAttribute("title", title);
-        model.addAttribute("what", what);
-        model.addAttribute("remedy", remedy);
-        return "error/page";
+        return Shown.page("error/page", new ErrorPage(title, what, remedy), model);
     }
 }

@@ -2,6 +2,7 @@ package hodeon.app.stock;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.Paged;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.notice.Fault;
@@ -9,7 +10,6 @@ import hodeon.core.stock.Held;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -52,6 +52,23 @@ class PlaceController {
         return "redirect:/stock/places/" + stock.addPlace(member.householdId(), name, kind, inside, Optional.empty());
     }
 
+    /** A kind that its kit lacks. */
+    record LackingView(String supply, UUID place, String placeName, String name, LocalDate since) {}
+
+    /**
+     * A place and what lies in it.
+     *
+     * @param kit whether it is one
+     * @param several whether things lie in more than one pocket of it
+     */
+    record PlacePage(
+            PlaceView place,
+            boolean kit,
+            Paged<Held> paged,
+            List<LotView> lots,
+            List<LackingView> missing,
+            boolean several) {}
+
     @GetMapping("/stock/places/{id}")
     String place(
             @AuthenticationPrincipal Member member,
@@ -61,26 +78,18 @@ class PlaceController {
         Place place = stock.place(member.householdId(), id);
         Stock here = stock.at(member.householdId(), id);
         LocalDate today = LocalDate.now(clock);
-        model.addAttribute("place", PlaceView.of(place, here, today));
-        model.addAttribute("kit", place.kind() == Place.Kind.KIT);
         Paged<Held> paged = Paged.of(LotView.inOrder(here.held(), here), page, LOTS_A_PAGE);
-        model.addAttribute("paged", paged);
-        model.addAttribute(
-                "lots",
-                paged.things().stream().map(h -> LotView.of(h, here, today)).toList());
-        model.addAttribute(
-                "missing",
+        PlacePage view = new PlacePage(
+                PlaceView.of(place, here, today),
+                place.kind() == Place.Kind.KIT,
+                paged,
+                paged.things().stream().map(h -> LotView.of(h, here, today)).toList(),
                 missing.at(member.householdId(), here).stream()
-                        .map(m -> Map.of(
-                                "supply", m.supply(),
-                                "place", m.place(),
-                                "placeName", here.placeName(m.place()),
-                                "name", here.nameOf(m.supply()),
-                                "since", m.since()))
-                        .toList());
-        model.addAttribute(
-                "several", here.held().stream().map(Held::place).distinct().count() > 1);
-        return "stock/place";
+                        .map(m -> new LackingView(
+                                m.supply(), m.place(), here.placeName(m.place()), here.nameOf(m.supply()), m.since()))
+                        .toList(),
+                here.held().stream().map(Held::place).distinct().count() > 1);
+        return Shown.page("stock/place", view, model);
     }
 
     @PostMapping("/stock/places/{id}/let-go")

@@ -2,12 +2,14 @@ package hodeon.app.stock;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.CountedElsewhere;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.stock.ledger.StockLedger;
+import hodeon.app.stock.place.Place;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.Held;
@@ -15,6 +17,7 @@ import hodeon.core.stock.Ledger.TooFew;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -47,25 +50,35 @@ class StockController {
         this.clock = clock;
     }
 
+    record StockPage(List<PlaceView> places, List<LotView> soonest, List<Place> kits) {}
+
+    /** @param lies the lot wherever it lies */
+    record LotPage(
+            List<LotView> lies,
+            String name,
+            UUID lot,
+            Collection<Place> places,
+            List<StockHistory.Line> movements,
+            LocalDate today) {}
+
+    record MovementsPage(List<StockHistory.Line> movements, int most) {}
+
     @GetMapping("/stock")
     String all(@AuthenticationPrincipal Member member, Model model) {
         Stock all = stock.of(member.householdId());
         LocalDate today = LocalDate.now(clock);
-        model.addAttribute(
-                "places",
+        StockPage view = new StockPage(
                 all.places().values().stream()
                         .map(p -> PlaceView.of(p, all, today))
-                        .toList());
-        model.addAttribute(
-                "soonest",
+                        .toList(),
                 all.held().stream()
                         .filter(h -> h.good().isPresent())
                         .sorted(Held.FIRST_EXPIRED)
                         .limit(SOONEST)
                         .map(h -> LotView.of(h, all, today))
-                        .toList());
-        model.addAttribute("kits", all.kits());
-        return "stock/stock";
+                        .toList(),
+                all.kits());
+        return Shown.page("stock/stock", view, model);
     }
 
     @GetMapping("/stock/lots/{id}")
@@ -76,25 +89,23 @@ class StockController {
         if (movements.isEmpty()) {
             throw new NotHere("lot " + id);
         }
-        model.addAttribute(
-                "lies",
+        LotPage view = new LotPage(
                 all.held().stream()
                         .filter(h -> h.lot().id().equals(id))
                         .map(h -> LotView.of(h, all, today))
-                        .toList());
-        model.addAttribute("name", all.nameOf(movements.getFirst().supply()));
-        model.addAttribute("lot", id);
-        model.addAttribute("places", all.places().values());
-        model.addAttribute("movements", movements);
-        model.addAttribute("today", today);
-        return "stock/lot";
+                        .toList(),
+                all.nameOf(movements.getFirst().supply()),
+                id,
+                all.places().values(),
+                movements,
+                today);
+        return Shown.page("stock/lot", view, model);
     }
 
     @GetMapping("/stock/movements")
     String movements(@AuthenticationPrincipal Member member, Model model) {
-        model.addAttribute("movements", history.latest(member.householdId(), LATEST));
-        model.addAttribute("most", LATEST);
-        return "stock/movements";
+        return Shown.page(
+                "stock/movements", new MovementsPage(history.latest(member.householdId(), LATEST), LATEST), model);
     }
 
     /** What is done with so many pieces of a lot at a place. */

@@ -6,6 +6,7 @@ import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.need.ProblemForecast;
@@ -39,6 +40,8 @@ class AnswersController {
 
     record StepView(String capability, String importance, String met, String by) {}
 
+    record AnswersPage(Progress.Strip strip, String here, List<ProblemView> problems) {}
+
     @GetMapping("/trips/{id}/mat/answers")
     String answers(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         Mat mat = mats.mat(member.householdId(), id);
@@ -48,14 +51,13 @@ class AnswersController {
                 .distinct()
                 .sorted(Comparator.comparingDouble(ProblemForecast::concern).reversed())
                 .toList();
-        model.addAttribute("strip", progress.of(member.householdId(), mat.trip(), "Mat"));
-        model.addAttribute("here", "Answers");
-        model.addAttribute(
-                "problems",
+        AnswersPage view = new AnswersPage(
+                progress.of(member.householdId(), mat.trip(), "Mat"),
+                "Answers",
                 problems.stream()
                         .map(p -> view(p, plan, mat.known().catalogue()))
                         .toList());
-        return "tradeoff/answers";
+        return Shown.page("tradeoff/answers", view, model);
     }
 
     private static ProblemView view(ProblemForecast problem, Plan plan, Catalogue catalogue) {

@@ -5,6 +5,7 @@ import hodeon.app.mat.Mat;
 import hodeon.app.mat.page.OpenedMat;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.app.tradeoff.CompareSides.Asked;
 import hodeon.app.tradeoff.CompareSides.Side;
 import hodeon.core.brief.Stance;
@@ -61,6 +62,24 @@ class CompareController {
             @Nullable String rightStance,
             @Nullable String rightLimit) {}
 
+    /**
+     * The page.
+     *
+     * @param different kinds of which one side has more, the heaviest difference first
+     * @param problems that the sides meet differently
+     */
+    record ComparePage(
+            List<CompareSides.Choice> choices,
+            List<Stance> stances,
+            Asked leftAsked,
+            Asked rightAsked,
+            List<String> faults,
+            Head left,
+            Head right,
+            List<Row> different,
+            List<Row> same,
+            List<MetRow> problems) {}
+
     @GetMapping("/trips/{id}/mat/compare")
     String compare(@AuthenticationPrincipal Member member, @PathVariable UUID id, CompareForm typed, Model model) {
         Mat mat = opened.open(member, id, "Compare", model);
@@ -79,31 +98,25 @@ class CompareController {
         Side left = sides.side(mat, leftAsked);
         Side right = sides.side(mat, rightAsked);
         SideBySide both = SideBySide.of(calculator.question(mat.of(), mat.along()), left.pieces(), right.pieces());
-        model.addAttribute("choices", sides.choices(mat));
-        model.addAttribute("stances", Stance.values());
-        model.addAttribute("leftAsked", leftAsked);
-        model.addAttribute("rightAsked", rightAsked);
-        model.addAttribute(
-                "faults",
-                List.of(left.fault(), right.fault()).stream()
-                        .filter(f -> !f.isEmpty())
-                        .toList());
-        model.addAttribute("left", head(left, both.left()));
-        model.addAttribute("right", head(right, both.right()));
         List<Row> rows = mat.known().catalogue().supplies().stream()
                 .map(s -> row(s, left.pieces(), right.pieces()))
                 .filter(r -> r.left() > 0 || r.right() > 0)
                 .toList();
-        model.addAttribute(
-                "different",
+        ComparePage view = new ComparePage(
+                sides.choices(mat),
+                List.of(Stance.values()),
+                leftAsked,
+                rightAsked,
+                List.of(left.fault(), right.fault()).stream()
+                        .filter(f -> !f.isEmpty())
+                        .toList(),
+                head(left, both.left()),
+                head(right, both.right()),
                 rows.stream()
                         .filter(r -> r.left() != r.right())
                         .sorted(Comparator.comparingDouble((Row r) -> -Math.abs(r.change())))
-                        .toList());
-        model.addAttribute(
-                "same", rows.stream().filter(r -> r.left() == r.right()).toList());
-        model.addAttribute(
-                "problems",
+                        .toList(),
+                rows.stream().filter(r -> r.left() == r.right()).toList(),
                 both.problems().stream()
                         .filter(m -> Math.abs(m.left() - m.right()) > TOLD_APART)
                         .limit(MOST_PROBLEMS)
@@ -113,7 +126,7 @@ class CompareController {
                                 Figures.percent(m.right()),
                                 Figures.change(m.right() - m.left())))
                         .toList());
-        return "tradeoff/compare";
+        return Shown.page("tradeoff/compare", view, model);
     }
 
     private static Row row(Supply supply, Map<String, Integer> left, Map<String, Integer> right) {

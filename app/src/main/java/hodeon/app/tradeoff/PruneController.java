@@ -10,6 +10,7 @@ import hodeon.app.mat.page.OpenedMat;
 import hodeon.app.mat.page.SupplyClose;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.plan.Plan;
 import hodeon.core.plan.tradeoff.Prune;
@@ -58,6 +59,28 @@ class PruneController {
 
     record SwapRow(String says, String grams, String worth) {}
 
+    record PrunePage(List<PruneRow> rows, String about, List<SwapRow> swaps) {}
+
+    /**
+     * The pass, at one piece or at its end.
+     *
+     * @param met of what the kit is for, and {@code metChange} since the pass began
+     * @param left pieces to decide on, and {@code piece} the one that is asked about; missing at the end
+     * @param over grams above the limit, in words; empty if none
+     */
+    record PassPage(
+            PrunePass pass,
+            String saved,
+            String met,
+            String metChange,
+            List<String> kept,
+            List<String> toLearn,
+            int left,
+            String grams,
+            String over,
+            @Nullable PrunePiece piece,
+            List<SwapRow> swaps) {}
+
     @GetMapping
     String prune(
             @AuthenticationPrincipal Member member,
@@ -67,14 +90,13 @@ class PruneController {
         Mat mat = opened.open(member, id, "Prune", model);
         Plan plan = weighed(mat);
         Prune prune = calculator.prune(mat.of(), mat.along(), mat.pieces());
-        model.addAttribute(
-                "rows", prune.pieces().stream().map(p -> row(p, plan)).toList());
         Optional<Supply> chosen = Optional.ofNullable(about)
                 .flatMap(supply -> mat.known().catalogue().supply(supply));
-        model.addAttribute("about", chosen.map(Supply::name).orElse(""));
-        model.addAttribute(
-                "swaps", chosen.map(supply -> swaps(prune, supply, plan)).orElse(List.of()));
-        return "tradeoff/prune";
+        PrunePage view = new PrunePage(
+                prune.pieces().stream().map(p -> row(p, plan)).toList(),
+                chosen.map(Supply::name).orElse(""),
+                chosen.map(supply -> swaps(prune, supply, plan)).orElse(List.of()));
+        return Shown.page("tradeoff/prune", view, model);
     }
 
     /** One piece of the pass. */
@@ -94,23 +116,20 @@ class PruneController {
                         && mat.hold(p.supply().id()) != Hold.PINNED
                         && !pass.isDecided(p.supply().id()))
                 .toList();
-        model.addAttribute("pass", pass);
-        model.addAttribute("saved", Figures.gramsMore(pass.gramsSaved(plan)).replace("+ ", ""));
-        model.addAttribute("met", Figures.percent(plan.coverage()));
-        model.addAttribute("metChange", Figures.change(plan.coverage() - pass.metAtStart()));
-        model.addAttribute("kept", pass.names(mat.known().catalogue(), pass.kept()));
-        model.addAttribute("toLearn", pass.names(mat.known().catalogue(), pass.learn()));
-        model.addAttribute("left", left.size());
-        model.addAttribute("grams", Figures.grams(plan.mass()));
-        model.addAttribute(
-                "over",
-                over(plan.mass().grams() - mat.trip().trip().limits().mass().grams()));
-        if (pass.over() || left.isEmpty()) {
-            return "tradeoff/prune-end";
-        }
-        model.addAttribute("piece", PrunePiece.of(left.getFirst(), plan));
-        model.addAttribute("swaps", swaps(prune, left.getFirst().supply(), plan));
-        return "tradeoff/prune-pass";
+        boolean end = pass.over() || left.isEmpty();
+        PassPage view = new PassPage(
+                pass,
+                Figures.gramsMore(pass.gramsSaved(plan)).replace("+ ", ""),
+                Figures.percent(plan.coverage()),
+                Figures.change(plan.coverage() - pass.metAtStart()),
+                pass.names(mat.known().catalogue(), pass.kept()),
+                pass.names(mat.known().catalogue(), pass.learn()),
+                left.size(),
+                Figures.grams(plan.mass()),
+                over(plan.mass().grams() - mat.trip().trip().limits().mass().grams()),
+                end ? null : PrunePiece.of(left.getFirst(), plan),
+                end ? List.of() : swaps(prune, left.getFirst().supply(), plan));
+        return Shown.page(end ? "tradeoff/prune-end" : "tradeoff/prune-pass", view, model);
     }
 
     @PostMapping("/pass/{decision:keep|drop|elsewhere|learn}")

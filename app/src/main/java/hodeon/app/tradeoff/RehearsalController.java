@@ -7,6 +7,7 @@ import hodeon.app.mat.MatService;
 import hodeon.app.plan.Headline;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.plan.KitQuestion;
 import hodeon.core.plan.NeededStep;
@@ -56,6 +57,27 @@ class RehearsalController {
 
     record RanOut(String problem, String capability, String share) {}
 
+    /**
+     * The page.
+     *
+     * @param trips how many were rehearsed, and {@code trip} the one that is told day by day, from 1
+     * @param decisive share in which nothing that decides was missing, {@code everything} in which nothing was
+     */
+    record RehearsalPage(
+            Progress.Strip strip,
+            String here,
+            String trips,
+            long seed,
+            String decisive,
+            String decisiveError,
+            String everything,
+            String everythingError,
+            List<SeverityRow> severities,
+            Headline ifItHappens,
+            List<RanOut> ranOut,
+            int trip,
+            List<Happening> happenings) {}
+
     record Happening(int day, String problem, String capability, String wanted, String given, boolean missing) {}
 
     @GetMapping("/trips/{id}/mat/rehearse")
@@ -68,28 +90,27 @@ class RehearsalController {
         RehearsalResult result = calculator.rehearse(mat.of(), mat.along(), mat.pieces(), SEED);
         KitQuestion question = calculator.question(mat.of(), mat.along());
         int shown = Math.clamp(trip, 1, Rehearsal.TRIPS);
-        model.addAttribute("strip", progress.of(member.householdId(), mat.trip(), "Mat"));
-        model.addAttribute("here", "Rehearse");
-        model.addAttribute("trips", String.format(Locale.ROOT, "%,d", result.trips()));
-        model.addAttribute("seed", result.seed());
-        model.addAttribute("decisive", Figures.percent(result.decisive().value()));
-        model.addAttribute("decisiveError", error(result.decisive()));
-        model.addAttribute("everything", Figures.percent(result.everything().value()));
-        model.addAttribute("everythingError", error(result.everything()));
         List<SeverityRow> severities = new ArrayList<>();
         for (int s = SEVERITIES.size(); s > 0; s--) {
             Estimate met = result.bySeverity().get(s - 1);
             severities.add(new SeverityRow(SEVERITIES.get(s - 1), Figures.percent(met.value()), error(met)));
         }
-        model.addAttribute("severities", severities);
-        model.addAttribute(
-                "ifItHappens",
+        RehearsalPage view = new RehearsalPage(
+                progress.of(member.householdId(), mat.trip(), "Mat"),
+                "Rehearse",
+                String.format(Locale.ROOT, "%,d", result.trips()),
+                result.seed(),
+                Figures.percent(result.decisive().value()),
+                error(result.decisive()),
+                Figures.percent(result.everything().value()),
+                error(result.everything()),
+                severities,
                 Headline.of(
-                        calculator.weigh(mat.of(), mat.along(), mat.pieces()).ifItHappens()));
-        model.addAttribute("ranOut", ranOut(result, question));
-        model.addAttribute("trip", shown);
-        model.addAttribute("happenings", happenings(mat, question, shown));
-        return "tradeoff/rehearse";
+                        calculator.weigh(mat.of(), mat.along(), mat.pieces()).ifItHappens()),
+                ranOut(result, question),
+                shown,
+                happenings(mat, question, shown));
+        return Shown.page("tradeoff/rehearse", view, model);
     }
 
     /**

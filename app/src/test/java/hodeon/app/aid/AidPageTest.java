@@ -103,7 +103,7 @@ class AidPageTest extends StockTest {
                 "68",
                 "rescue",
                 "AUTO_INJECTOR",
-                "where-AUTO_INJECTOR",
+                "where[AUTO_INJECTOR]",
                 "left pocket of the vest");
         open(mine, trip + "/aid?problem=anaphylaxis").andExpect(says("of Ottilie Brandt, left pocket of the vest"));
     }

@@ -76,7 +76,7 @@ class DosePageTest extends WebTest {
                 .andExpect(says(
                         "1 to 2 tablets",
                         "at least 4 h apart; at most 4 times and 8 tablets in 24 h; ask after 3 days",
-                        "4000 mg in 24 h ÷ 77 kg = 52.0 mg a kg; never more than 75 mg.",
+                        "4000 mg in 24 h ÷ 77 kg = 52 mg a kg; never more than 75 mg.",
                         "Not said: Not for Sef: takes a blood thinner."));
         open(others, "/people/" + jonas + "/doses").andExpect(status().isNotFound());
         open(mine, "/people/" + jonas + "/clock?product=ibuprofen-200")

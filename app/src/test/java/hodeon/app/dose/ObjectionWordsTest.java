@@ -3,6 +3,9 @@ package hodeon.app.dose;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.medication.Caution;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.Warning;
+import hodeon.core.medication.formulary.DrugClass;
 import hodeon.core.medication.formulary.FormularyReader;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.gate.Objection;
@@ -50,9 +53,12 @@ class ObjectionWordsTest {
         assertThat(said(new Objection.KeepApart("Iron tablet", AT, Duration.ofHours(2), "It binds the other.")))
                 .isEqualTo("Less than 2 h from Iron tablet (Mon 14:00, Europe/Oslo). It binds the other.");
         Caution caution = Caution.ask(
-                Caution.Kind.TWO_OF_A_KIND, "also takes ibuprofen", "One adds to the other's harm.", "class duplicate");
+                Caution.Kind.TWO_OF_A_KIND,
+                new Because.Also(new Because.Takes("ibuprofen")),
+                new Warning.TwoOfOneKind(DrugClass.ANTI_INFLAMMATORY),
+                "class duplicate");
         assertThat(said(new Objection.TwoOfAKind(caution)))
-                .isEqualTo("Also takes ibuprofen. One adds to the other's harm.");
+                .isEqualTo("Also takes ibuprofen. Two of one kind (anti-inflammatory): one adds to the other’s harm.");
         assertThat(said(new Objection.Unreadable(AT)))
                 .isEqualTo("What was noted at 2026-06-01 12:00 (Z) cannot be read: count it as taken.");
         assertThat(said(new Objection.InTheFuture())).contains("has not come yet");

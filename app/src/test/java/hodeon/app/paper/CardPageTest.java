@@ -53,7 +53,7 @@ class CardPageTest extends WebTest {
                 "ASTHMA",
                 "rescue",
                 "RELIEVER_INHALER",
-                "where-RELIEVER_INHALER",
+                "where[RELIEVER_INHALER]",
                 "deck bag",
                 "regular[0].product",
                 "cetirizine-syrup",

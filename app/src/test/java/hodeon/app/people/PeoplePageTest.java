@@ -1,6 +1,7 @@
 package hodeon.app.people;
 
 import static hodeon.app.PageText.says;
+import static hodeon.app.PageText.sent;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
@@ -35,6 +36,22 @@ class PeoplePageTest extends PeopleTest {
         }
         send(others, "/people/" + id, BECK).andExpect(status().isNotFound());
         send(others, "/people/" + id + "/erase", "name", NAME).andExpect(status().isNotFound());
+    }
+
+    /** A browser sends every field, most of them empty. */
+    @Test
+    void aPageThatNobodyTouchedIsTakenAsItStands() throws Exception {
+        UUID id = beck();
+        Profile kept = people.find(mine.householdId(), id).profile();
+        String form = "form[action=/people/" + id + "]";
+        send(mine, "/people/" + id, sent(open(mine, "/people/" + id).andReturn(), form))
+                .andExpect(redirectedUrl("/people/" + id));
+        assertThat(people.find(mine.householdId(), id).profile()).isEqualTo(kept);
+
+        String[] blank = sent(open(mine, "/people/new").andReturn(), "form[action=/people/new]");
+        assertThat(blank).contains("regular[0].product", "direction[0].ingredient", "contact[0].name");
+        send(mine, "/people/new", with(with(blank, "name", "Sorrel"), "years", "9"))
+                .andExpect(status().is3xxRedirection());
     }
 
     @Test

@@ -34,7 +34,7 @@ abstract class PeopleTest extends WebTest {
         "ASTHMA",
         "rescue",
         "RELIEVER_INHALER",
-        "where-RELIEVER_INHALER",
+        "where[RELIEVER_INHALER]",
         "Hollowpine pocket",
         "regular[0].product",
         "cetirizine-syrup",

@@ -2,6 +2,7 @@ package hodeon.app.people;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hodeon.app.shell.RepeatedFields;
 import hodeon.core.medication.Patient;
 import hodeon.core.medication.formulary.FormularyReader;
 import hodeon.core.notice.Fault;
@@ -11,12 +12,15 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.util.LinkedMultiValueMap;
+import org.springframework.core.ResolvableType;
+import org.springframework.mock.web.MockHttpServletRequest;
+import org.springframework.web.bind.ServletRequestDataBinder;
 
 class ProfileTest {
 
@@ -102,21 +106,21 @@ class ProfileTest {
                 "direction[0].ingredient | moonshine | a direction is for an ingredient of the list",
             })
     void oneWrongFieldIsOneFault(String field, String value, String limit) {
-        LinkedMultiValueMap<String, String> form = new LinkedMultiValueMap<>();
-        form.add("name", "Beck");
-        form.add("born", "2017-03-09");
+        MockHttpServletRequest form = new MockHttpServletRequest();
+        form.setParameter("name", "Beck");
+        form.setParameter("born", "2017-03-09");
         if (field.startsWith("regular")) {
-            form.add("regular[0].units", "1");
-            form.add("regular[0].times", "08:00");
+            form.setParameter("regular[0].units", "1");
+            form.setParameter("regular[0].times", "08:00");
         } else if (field.startsWith("direction")) {
-            form.add("direction[0].most", "500");
-            form.add("direction[0].day", "1500");
-            form.add("direction[0].hours", "6");
-            form.add("direction[0].by", "the practice");
-            form.add("direction[0].on", "2027-05-02");
+            form.setParameter("direction[0].most", "500");
+            form.setParameter("direction[0].day", "1500");
+            form.setParameter("direction[0].hours", "6");
+            form.setParameter("direction[0].by", "the practice");
+            form.setParameter("direction[0].on", "2027-05-02");
         }
-        form.set(field, value);
-        PersonReader reader = new PersonReader(new Typed(form), FormularyReader.shipped(), TODAY);
+        form.setParameter(field, value);
+        PersonReader reader = new PersonReader(bound(form), FormularyReader.shipped(), TODAY);
         assertThat(reader.read()).isEmpty();
         assertThat(reader.faults())
                 .map(Fault::limit)
@@ -128,7 +132,37 @@ class ProfileTest {
     @Test
     void whatIsKeptComesBackIntoTheFieldsAsItWas() {
         Profile beck = born(LocalDate.of(2018, 6, 1), 0, null);
-        PersonReader reader = new PersonReader(PersonFields.of(beck, TODAY), FormularyReader.shipped(), TODAY);
+        PersonReader reader = new PersonReader(PersonFields.of(beck, 0, TODAY), FormularyReader.shipped(), TODAY);
         assertThat(reader.read()).contains(beck);
+    }
+
+    /** A row of which only a part is filled is told, not dropped; rows in which nothing stands are no rows. */
+    @Test
+    void halfARowIsToldAndAnEmptyOneIsNone() {
+        MockHttpServletRequest sent = new MockHttpServletRequest();
+        sent.setParameter("name", "Beck");
+        sent.setParameter("born", "2017-03-09");
+        sent.setParameter("rescue", "RELIEVER_INHALER");
+        sent.setParameter("where[RELIEVER_INHALER]", "lid pocket, left");
+        sent.setParameter("regular[0].product", "");
+        sent.setParameter("regular[0].units", " ");
+        sent.setParameter("regular[3].units", "5");
+        sent.setParameter("regular[3].times", "08:00");
+        ProfileForm form = bound(sent);
+        assertThat(form.regular()).containsExactly(new ProfileForm.RegularRow("", "5", "08:00", ""));
+        assertThat(form.regularAndOneMore()).hasSize(2);
+        assertThat(form.rides("RELIEVER_INHALER")).isEqualTo("lid pocket, left");
+        PersonReader reader = new PersonReader(form, FormularyReader.shipped(), TODAY);
+        assertThat(reader.read()).isEmpty();
+        assertThat(reader.faults()).map(Fault::field).containsExactly("regular[0].product");
+    }
+
+    /** As Spring binds what a browser sends. */
+    private static ProfileForm bound(MockHttpServletRequest sent) {
+        ServletRequestDataBinder binder = new ServletRequestDataBinder(null, "form");
+        RepeatedFields.whole(binder);
+        binder.setTargetType(ResolvableType.forClass(ProfileForm.class));
+        binder.construct(sent);
+        return (ProfileForm) Objects.requireNonNull(binder.getTarget());
     }
 }

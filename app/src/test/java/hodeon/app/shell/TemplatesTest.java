@@ -15,6 +15,23 @@ class TemplatesTest {
 
     private static final int LONGEST_LINE = 140;
 
+    /** A dozen single values say nothing of what belongs to a page; {@link Shown} takes one record. */
+    @Test
+    void whatAPageShowsIsOneRecord() throws IOException {
+        List<String> piecemeal = new ArrayList<>();
+        try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                long values = Files.readAllLines(file).stream()
+                        .filter(line -> line.contains("model.addAttribute("))
+                        .count();
+                if (values > 2) {
+                    piecemeal.add(file + ": " + values);
+                }
+            }
+        }
+        assertThat(piecemeal).isEmpty();
+    }
+
     @Test
     void noLineIsLongerThanAScreenIsWide() throws IOException {
         List<String> longer = new ArrayList<>();

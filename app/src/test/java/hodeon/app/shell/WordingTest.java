@@ -2,6 +2,7 @@ package hodeon.app.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hodeon.core.medication.finding.WhyNot;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -50,6 +51,10 @@ class WordingTest {
                     .map((MatchResult m) -> m.group(1) == null ? m.group(2) : m.group(1))
                     .forEach(asked::add);
         }
+        FindingWordsTest.kinds().map(FindingWords::key).forEach(asked::add);
+        Stream.of(WhyNot.class.getPermittedSubclasses())
+                .map(FindingWords::remedyKey)
+                .forEach(asked::add);
         assertThat(asked)
                 .isEqualTo(new TreeSet<>(ResourceBundle.getBundle("words").keySet()));
     }

@@ -1,16 +1,18 @@
 package hodeon.core.medication;
 
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.Warning;
 import hodeon.core.medication.formulary.Rule.Level;
 
 /**
  * Something to know before somebody takes something.
  *
  * @param kind what it is about, for whoever has to tell cautions apart
- * @param because what about them makes it hold, such as “takes a blood thinner”; empty if it holds for everybody
- * @param says what to know
+ * @param because what about them makes it hold
+ * @param warning what to know
  * @param source where it comes from
  */
-public record Caution(Kind kind, Level level, String because, String says, String source) {
+public record Caution(Kind kind, Level level, Because because, Warning warning, String source) {
 
     /** What a caution is about. */
     public enum Kind {
@@ -32,8 +34,8 @@ public record Caution(Kind kind, Level level, String because, String says, Strin
         DAYS_RUNNING
     }
 
-    public static Caution ask(Kind kind, String because, String says, String source) {
-        return new Caution(kind, Level.ASK, because, says, source);
+    public static Caution ask(Kind kind, Because because, Warning warning, String source) {
+        return new Caution(kind, Level.ASK, because, warning, source);
     }
 
     public boolean asks() {

@@ -1,6 +1,8 @@
 package hodeon.core.medication;
 
 import hodeon.core.medication.Caution.Kind;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.Warning;
 import hodeon.core.medication.formulary.DrugClass;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Ingredient;
@@ -68,8 +70,8 @@ public final class Cautions {
     /** Something else that acts, as far as it is known. */
     private record Other(Ingredient ingredient, boolean onTheSpot, boolean everyDay) {
 
-        String said() {
-            return everyDay ? "takes " + ingredient.name() : "had " + ingredient.name() + " within a day";
+        Because because() {
+            return Cautions.acting(ingredient.name(), everyDay);
         }
     }
 
@@ -106,11 +108,15 @@ public final class Cautions {
                 patient.alsoTakes().stream().sorted().map(i -> new Acting(i, false, true)));
     }
 
+    private static Because acting(String name, boolean everyDay) {
+        return everyDay ? new Because.Takes(name) : new Because.Had(name);
+    }
+
     private List<Caution> byRules(Product product, Patient patient, List<Ingredient> own, List<Other> others) {
         List<Caution> found = new ArrayList<>();
         for (Rule rule : formulary.rulesTouching(product)) {
             boolean routeFits = rule.route().filter(r -> r != Route.of(product)).isEmpty();
-            Optional<String> because = Optional.empty();
+            Optional<Because> because = Optional.empty();
             if (routeFits && (rule.about(product) || own.stream().anyMatch(rule::about))) {
                 because = rule.with().stream()
                         .flatMap(w -> because(w, patient, others, own).stream())
@@ -122,13 +128,13 @@ public final class Cautions {
                             rule.apart().isPresent() ? Kind.KEEP_APART : Kind.RULE,
                             rule.level(),
                             b,
-                            rule.says(),
+                            new Warning.Stated(rule.says()),
                             rule.source())));
         }
         return found;
     }
 
-    private static Optional<String> swapped(Rule rule, List<Ingredient> own, List<Other> others) {
+    private static Optional<Because> swapped(Rule rule, List<Ingredient> own, List<Other> others) {
         boolean other = rule.with().stream()
                 .anyMatch(w -> w instanceof With.Taking taking && own.stream().anyMatch(taking.other()::matches));
         return !other
@@ -139,50 +145,50 @@ public final class Cautions {
                                 .filter(r -> r != (o.onTheSpot() ? Route.ON_THE_SPOT : Route.SWALLOWED))
                                 .isEmpty())
                         .findFirst()
-                        .map(Other::said);
+                        .map(Other::because);
     }
 
-    private static Optional<String> because(With with, Patient patient, List<Other> others, List<Ingredient> own) {
+    private static Optional<Because> because(With with, Patient patient, List<Other> others, List<Ingredient> own) {
         return switch (with) {
-            case With.Everybody everybody -> Optional.of("");
+            case With.Everybody everybody -> Optional.of(new Because.Everybody());
             case With.Taking taking -> taken(taking.other(), others, own);
             case With.Having having -> having(having.condition(), patient);
             case With.ReactingTo reacting ->
                 patient.allergies().contains(reacting.allergy())
-                        ? Optional.of("reacts to " + reacting.allergy().label())
+                        ? Optional.of(new Because.ReactsTo(reacting.allergy().label()))
                         : Optional.empty();
             case With.YoungerThan younger ->
-                patient.age().under(younger.age()) ? Optional.of("under " + younger.age()) : Optional.empty();
+                patient.age().under(younger.age()) ? Optional.of(new Because.Under(younger.age())) : Optional.empty();
             case With.OlderThan older ->
                 patient.age().under(Age.ofYears(older.years()))
                         ? Optional.empty()
-                        : Optional.of(older.years() + " years or over");
+                        : Optional.of(new Because.OrOver(older.years()));
             case With.LighterThan lighter ->
                 patient.weighed()
                         .filter(w -> w.kilograms().intValue() < lighter.kilograms())
-                        .map(w -> "under " + lighter.kilograms() + " kg");
+                        .map(w -> new Because.LighterThan(lighter.kilograms()));
         };
     }
 
     /** What follows from something known is told by what is known. */
-    private static Optional<String> having(Condition asked, Patient patient) {
+    private static Optional<Because> having(Condition asked, Patient patient) {
         if (patient.conditions().contains(asked)) {
-            return Optional.of(asked.label());
+            return Optional.of(new Because.Having(asked));
         }
         return patient.heeds().contains(asked)
                 ? patient.conditions().stream()
                         .filter(c -> Condition.toHeed(Set.of(c)).contains(asked))
                         .sorted()
                         .findFirst()
-                        .map(Condition::label)
+                        .map(Because.Having::new)
                 : Optional.empty();
     }
 
-    private static Optional<String> taken(Substance other, List<Other> others, List<Ingredient> own) {
+    private static Optional<Because> taken(Substance other, List<Other> others, List<Ingredient> own) {
         return others.stream()
                 .filter(o -> !o.onTheSpot() && other.matches(o.ingredient()) && !own.contains(o.ingredient()))
                 .findFirst()
-                .map(Other::said);
+                .map(Other::because);
     }
 
     private List<Caution> allergies(List<Ingredient> own, Patient patient) {
@@ -197,8 +203,8 @@ public final class Cautions {
                     found.add(new Caution(
                             Kind.ALLERGY,
                             Level.NEVER,
-                            "reacts to " + formulary.nameOf(id),
-                            same ? "It is in it." : "It is kin to " + ingredient.name() + ".",
+                            new Because.ReactsTo(formulary.nameOf(id)),
+                            same ? new Warning.InIt() : new Warning.KinTo(ingredient.name()),
                             "what is written of them"));
                 }
             }
@@ -215,15 +221,15 @@ public final class Cautions {
                 if (other.ingredient().equals(ingredient)) {
                     found.add(Caution.ask(
                             Kind.SAME_INGREDIENT,
-                            "also " + other.said(),
-                            "The same ingredient twice: count both together.",
+                            new Because.Also(other.because()),
+                            new Warning.SameTwice(),
                             "arithmetic"));
                 } else if (!own.contains(other.ingredient())) {
                     doubled(ingredient, other.ingredient())
                             .ifPresent(kind -> found.add(Caution.ask(
                                     grave(kind) && !onTheSpot && !other.onTheSpot() ? Kind.TWO_OF_A_KIND : Kind.RULE,
-                                    "also " + other.said(),
-                                    "Two of one kind (" + kind.label() + "): one adds to the other's harm.",
+                                    new Because.Also(other.because()),
+                                    new Warning.TwoOfOneKind(kind),
                                     "class duplicate")));
                 }
             }
@@ -251,31 +257,25 @@ public final class Cautions {
 
     /** Of what is not known here, or was named by the household itself, nobody can say what it does together with others. */
     private List<Caution> notKnown(Product product, Patient patient, List<Ingredient> own, List<Acting> acting) {
-        Set<String> names = new LinkedHashSet<>();
+        Set<Because> found = new LinkedHashSet<>();
         for (Acting a : acting) {
             if (formulary
                     .ingredient(a.ingredient())
                     .filter(Ingredient::interactionsKnown)
                     .isEmpty()) {
-                names.add((a.everyDay() ? "takes " : "had ")
-                        + formulary.nameOf(a.ingredient())
-                        + (a.everyDay() ? "" : " within a day"));
+                found.add(acting(formulary.nameOf(a.ingredient()), a.everyDay()));
             }
         }
         patient.reactsTo().stream()
                 .filter(id -> formulary.ingredient(id).isEmpty())
                 .sorted()
-                .forEach(id -> names.add("reacts to " + id));
-        own.stream().filter(i -> !i.interactionsKnown()).forEach(i -> names.add("holds " + i.name()));
+                .forEach(id -> found.add(new Because.ReactsTo(id)));
+        own.stream().filter(i -> !i.interactionsKnown()).forEach(i -> found.add(new Because.Holds(i.name())));
         product.strengths().keySet().stream()
                 .filter(id -> formulary.ingredient(id).isEmpty())
-                .forEach(id -> names.add("holds " + id));
-        return names.stream()
-                .map(because -> Caution.ask(
-                        Kind.NOT_KNOWN_HERE,
-                        because,
-                        "What that does together with other medicine is not known here: ask a pharmacist.",
-                        "nothing known"))
+                .forEach(id -> found.add(new Because.Holds(id)));
+        return found.stream()
+                .map(because -> Caution.ask(Kind.NOT_KNOWN_HERE, because, new Warning.NotKnownHere(), "nothing known"))
                 .toList();
     }
 }

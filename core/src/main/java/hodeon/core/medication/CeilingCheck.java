@@ -1,6 +1,10 @@
 package hodeon.core.medication;
 
 import hodeon.core.medication.Caution.Kind;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.OverCeiling;
+import hodeon.core.medication.finding.Reckoning;
+import hodeon.core.medication.finding.Warning;
 import hodeon.core.medication.formulary.Ceilings;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Ingredient;
@@ -29,7 +33,7 @@ public final class CeilingCheck {
     }
 
     /** Why so much at once, so far apart, is never said without a reason; empty if it may be. */
-    Optional<String> breach(String ingredient, Dose once, Duration apart) {
+    Optional<OverCeiling> breach(String ingredient, Dose once, Duration apart) {
         Ceilings ceilings = formulary.ceilings(ingredient);
         String name = formulary.nameOf(ingredient);
         Optional<Dose> allowed = ceilings.once(apart);
@@ -37,23 +41,24 @@ public final class CeilingCheck {
             return Optional.empty();
         }
         if (allowed.isEmpty()) {
-            return Optional.of(DoseAnswer.hours(apart) + " between two doses of " + name + " is less than the "
-                    + DoseAnswer.hours(ceilings.lines().getFirst().apart()) + " that always have to lie between them.");
+            return Optional.of(new OverCeiling.TooNear(
+                    apart, name, ceilings.lines().getFirst().apart()));
         }
         return once.compareTo(allowed.get()) > 0
-                ? Optional.of(
-                        once + " of " + name + " at once is more than the " + allowed.get() + " that is never passed.")
+                ? Optional.of(new OverCeiling.TooMuch(once, name, allowed.get()))
                 : Optional.empty();
     }
 
     /** The same for each kilogram of a body. */
-    Optional<String> breachByMass(String ingredient, Dose once, Patient patient) {
+    Optional<OverCeiling> breachByMass(String ingredient, Dose once, Patient patient) {
         return patient.weighed()
                 .flatMap(w -> formulary.ceilings(ingredient).onceFor(w.kilograms()))
                 .filter(most -> once.compareTo(most) > 0)
-                .map(most -> once + " of " + formulary.nameOf(ingredient) + " at once is more than "
-                        + formulary.ceilings(ingredient).kilogramOnce().orElseThrow() + " for each kilogram, " + most
-                        + ".");
+                .map(most -> new OverCeiling.TooMuchForMass(
+                        once,
+                        formulary.nameOf(ingredient),
+                        formulary.ceilings(ingredient).kilogramOnce().orElseThrow(),
+                        most));
     }
 
     /** The most in 24 hours that is ever said of an ingredient for somebody; empty where no ceiling is known. */
@@ -66,7 +71,7 @@ public final class CeilingCheck {
     }
 
     /** What remains of an answer, or nothing if not a single step does. */
-    record Held(Optional<Dosing> dosing, List<Caution> cautions, List<String> working) {}
+    record Held(Optional<Dosing> dosing, List<Caution> cautions, List<Reckoning> working) {}
 
     /**
      * A label's line held against the ceilings for each kilogram, and against that of a day.
@@ -75,7 +80,7 @@ public final class CeilingCheck {
      */
     Held held(Product product, Dosing dosing, Patient patient, boolean confirmed) {
         List<Caution> cautions = new ArrayList<>();
-        List<String> working = new ArrayList<>();
+        List<Reckoning> working = new ArrayList<>();
         if (product.form().onTheSpot()) {
             return new Held(Optional.of(dosing), cautions, working);
         }
@@ -108,15 +113,15 @@ public final class CeilingCheck {
         if (said.inADay().filter(d -> d.compareTo(day) > 0).isPresent()) {
             cautions.add(Caution.ask(
                     Kind.CEILING,
-                    "the pack says more",
-                    "More than " + most.get() + " of " + ingredient.name() + " in 24 h is never said.",
+                    new Because.PackSaysMore(),
+                    new Warning.NeverMore(most.get(), ingredient.name()),
                     "hard ceilings"));
         }
         return said.atMostInADay(day);
     }
 
     private static Optional<Dosing> forMass(
-            Product product, Ingredient ingredient, Dosing said, BigDecimal kilograms, List<String> working) {
+            Product product, Ingredient ingredient, Dosing said, BigDecimal kilograms, List<Reckoning> working) {
         Ceilings ceilings = ingredient.ceilings();
         Dosing now = said;
         Optional<BigDecimal> once = ceilings.onceFor(kilograms).map(d -> product.unitsOf(ingredient.id(), d));
@@ -142,22 +147,18 @@ public final class CeilingCheck {
         Ceilings ceilings = ingredient.ceilings();
         return Caution.ask(
                 Kind.CEILING,
-                plain(kilograms) + " kg is light for this line",
-                "It would be more than " + ceilings.kilogramOnce().orElseThrow() + " of " + ingredient.name()
-                        + " at once or " + ceilings.kilogramDay().orElseThrow()
-                        + " in 24 h for each kilogram: no more than that is said. Ask first.",
+                new Because.LightForLine(kilograms),
+                new Warning.NeverMoreForMass(
+                        ceilings.kilogramOnce().orElseThrow(),
+                        ingredient.name(),
+                        ceilings.kilogramDay().orElseThrow()),
                 "hard ceilings");
     }
 
-    private static String eachKilogram(Dose day, BigDecimal kilograms, Dose most) {
+    private static Reckoning eachKilogram(Dose day, BigDecimal kilograms, Dose most) {
         Dose each = new Dose(BigDecimal.valueOf(day.micrograms())
                 .divide(kilograms, 0, RoundingMode.CEILING)
                 .longValueExact());
-        return day + " in 24 h ÷ " + plain(kilograms) + " kg = "
-                + each.milligrams().setScale(1, RoundingMode.CEILING) + " mg a kg; never more than " + most + ".";
-    }
-
-    private static String plain(BigDecimal number) {
-        return number.stripTrailingZeros().toPlainString();
+        return new Reckoning.DayForMass(day, kilograms, each.milligrams().setScale(1, RoundingMode.CEILING), most);
     }
 }

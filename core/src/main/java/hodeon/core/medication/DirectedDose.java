@@ -3,7 +3,11 @@ package hodeon.core.medication;
 import hodeon.core.medication.Caution.Kind;
 import hodeon.core.medication.DoseAnswer.Give;
 import hodeon.core.medication.DoseAnswer.Refused;
-import hodeon.core.medication.DoseAnswer.Why;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.OverCeiling;
+import hodeon.core.medication.finding.Reckoning;
+import hodeon.core.medication.finding.Warning;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Label;
 import hodeon.core.medication.formulary.Product;
@@ -42,35 +46,22 @@ final class DirectedDose {
         if (bound.isPresent() && onLabel.orElse(null) instanceof LabelLine.None none) {
             return new Refused(
                     product,
-                    Why.OUTSIDE_THE_LABEL,
-                    none.reason() + " The direction by " + bound.get().by()
-                            + " was not said to hold outside the label.",
-                    "Ask a pharmacist or clinician, and record that it holds outside the label if it does.",
+                    new WhyNot.DirectionInsideLabel(none.reason(), bound.get().by()),
                     known);
         }
         if (patient.weighed().isEmpty() && directions.stream().anyMatch(Direction::goesByMass)) {
-            return new Refused(
-                    product,
-                    Why.MASS_NOT_KNOWN,
-                    "The direction goes by body mass, and " + patient.name() + "'s is not known.",
-                    "Weigh them and write the mass down with its date.",
-                    known);
+            return new Refused(product, new WhyNot.DirectionByMass(patient.name()), known);
         }
         for (Direction d : directions) {
-            Optional<String> breach = breach(product, patient, d);
+            Optional<OverCeiling> breach = breach(product, patient, d);
             if (breach.isPresent()) {
-                return new Refused(
-                        product,
-                        Why.ABOVE_A_CEILING,
-                        "The direction " + d.who() + " cannot be followed: " + breach.get(),
-                        "Ask who directed it. If it is right, record with the direction why.",
-                        known);
+                return new Refused(product, new WhyNot.DirectionTooMuch(d.by(), d.on(), breach.get()), known);
             }
         }
         return followed(product, patient, directions, onLabel, known);
     }
 
-    private Optional<String> breach(Product product, Patient patient, Direction d) {
+    private Optional<OverCeiling> breach(Product product, Patient patient, Direction d) {
         if (product.form().onTheSpot() || !d.beyondCeilings().isBlank()) {
             return Optional.empty();
         }
@@ -85,7 +76,7 @@ final class DirectedDose {
             List<Direction> directions,
             Optional<LabelLine> onLabel,
             List<Caution> known) {
-        List<String> working = new ArrayList<>();
+        List<Reckoning> working = new ArrayList<>();
         List<Caution> cautions = new ArrayList<>(known);
         List<BigDecimal> once = new ArrayList<>();
         List<BigDecimal> day = new ArrayList<>();
@@ -95,10 +86,13 @@ final class DirectedDose {
             Dose dose = d.dose(kilograms(patient));
             BigDecimal units = product.unitsOf(ingredient, dose);
             working.add(d.perKilogram()
-                    .map(each -> LabelledDose.plain(kilograms(patient)) + " kg × " + each + " a kg = "
-                            + Product.times(each, kilograms(patient), RoundingMode.FLOOR) + ", at most "
-                            + d.mostAtOnce() + ": " + dose + ".")
-                    .orElseGet(() -> "Directed: " + dose + " at once, " + d.who() + "."));
+                    .<Reckoning>map(each -> new Reckoning.ForEachKilogram(
+                            kilograms(patient),
+                            each,
+                            Product.times(each, kilograms(patient), RoundingMode.FLOOR),
+                            d.mostAtOnce(),
+                            dose))
+                    .orElseGet(() -> new Reckoning.Directed(dose, d.by(), d.on())));
             working.add(LabelledDose.division(product, ingredient, dose, units));
             once.add(units);
             day.add(product.unitsOf(ingredient, day(d, patient, cautions)));
@@ -107,19 +101,14 @@ final class DirectedDose {
             if (!d.beyondCeilings().isBlank()) {
                 cautions.add(Caution.ask(
                         Kind.CEILING,
-                        "directed " + d.who(),
-                        "It may pass what is never passed otherwise: " + d.beyondCeilings(),
+                        new Because.Directed(d.by(), d.on()),
+                        new Warning.MayPassCeilings(d.beyondCeilings()),
                         "the direction"));
             }
         }
         BigDecimal units = once.stream().min(Comparator.naturalOrder()).orElseThrow();
         if (units.signum() == 0) {
-            return new Refused(
-                    product,
-                    Why.CANNOT_BE_MEASURED,
-                    "The directed dose is less than can be measured out of " + product.strength() + ".",
-                    "Use a weaker or a liquid form.",
-                    known);
+            return new Refused(product, new WhyNot.DirectionTooFine(product.strength()), known);
         }
         cautions.sort(DoseSheet.gravestFirst());
         Dosing dosing = new Dosing(
@@ -140,27 +129,20 @@ final class DirectedDose {
                 ? ceilings.day(d.ingredient(), patient).filter(c -> c.compareTo(said) < 0)
                 : Optional.empty();
         most.ifPresent(c -> cautions.add(Caution.ask(
-                Kind.CEILING,
-                "directed " + d.who(),
-                said + " in 24 h is more than " + c + ", which is never passed: no more than that is said.",
-                "hard ceilings")));
+                Kind.CEILING, new Because.Directed(d.by(), d.on()), new Warning.HeldDown(said, c), "hard ceilings")));
         return most.orElse(said);
     }
 
     /** A direction outside or above the label is followed, and never silently. */
     private Optional<Caution> compared(LabelLine found, Patient patient, Dose dose, Direction direction) {
-        String by = "as directed " + direction.who();
+        Because by = new Because.AsDirected(direction.by(), direction.on());
         return switch (found) {
             case LabelLine.None none ->
-                Optional.of(Caution.ask(Kind.BEYOND_LABEL, by, "Outside the label. " + none.reason(), "the label"));
+                Optional.of(Caution.ask(Kind.BEYOND_LABEL, by, new Warning.OutsideLabel(none.reason()), "the label"));
             case LabelLine.Found line ->
                 usual(direction.ingredient(), patient)
                         .filter(most -> dose.milligrams().compareTo(most) > 0)
-                        .map(most -> Caution.ask(
-                                Kind.BEYOND_LABEL,
-                                by,
-                                "More than the label's " + LabelledDose.plain(most) + " mg.",
-                                "the label"));
+                        .map(most -> Caution.ask(Kind.BEYOND_LABEL, by, new Warning.MoreThanLabel(most), "the label"));
         };
     }
 

@@ -1,5 +1,7 @@
 package hodeon.core.medication;
 
+import hodeon.core.medication.finding.Reckoning;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.units.Plural;
 import java.math.BigDecimal;
@@ -18,9 +20,10 @@ public sealed interface DoseAnswer {
      * So much.
      *
      * @param directed the clinician's directions that were followed in place of the label; empty where the label was
-     * @param working how it was reckoned, a line for each step
+     * @param working how it was reckoned
      */
-    record Give(Product product, Dosing dosing, List<Direction> directed, List<String> working, List<Caution> cautions)
+    record Give(
+            Product product, Dosing dosing, List<Direction> directed, List<Reckoning> working, List<Caution> cautions)
             implements DoseAnswer {
 
         public Give {
@@ -94,28 +97,17 @@ public sealed interface DoseAnswer {
     /**
      * Not said.
      *
-     * @param why for whoever has to tell refusals apart
-     * @param reason why, a sentence
-     * @param remedy what to do instead, a sentence
+     * @param whyNot why, to which belongs what to do instead
      */
-    record Refused(Product product, Why why, String reason, String remedy, List<Caution> cautions)
-            implements DoseAnswer {
+    record Refused(Product product, WhyNot whyNot, List<Caution> cautions) implements DoseAnswer {
 
         public Refused {
             cautions = List.copyOf(cautions);
         }
-    }
 
-    /** Why a dose is not said. */
-    enum Why {
-        DOG,
-        NOT_FOR_THEM,
-        PRESCRIBED_TO_NOBODY_HERE,
-        NO_LABEL,
-        OUTSIDE_THE_LABEL,
-        MASS_NOT_KNOWN,
-        CANNOT_BE_MEASURED,
-        ABOVE_A_CEILING
+        public WhyNot.Kind why() {
+            return whyNot.kind();
+        }
     }
 
     /** “4 h” or “30 min”. */

@@ -3,7 +3,9 @@ package hodeon.core.medication;
 import hodeon.core.medication.Caution.Kind;
 import hodeon.core.medication.Cautions.Acting;
 import hodeon.core.medication.DoseAnswer.Refused;
-import hodeon.core.medication.DoseAnswer.Why;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.Warning;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Label;
 import hodeon.core.medication.formulary.Product;
@@ -53,12 +55,7 @@ public final class DoseSheet {
      */
     public DoseAnswer of(Product product, Patient patient, List<Acting> recently) {
         if (patient.dog()) {
-            return new Refused(
-                    product,
-                    Why.DOG,
-                    patient.name() + " is a dog: medicine for people poisons dogs, often in small amounts.",
-                    "Ask a vet, also when a dog has swallowed some.",
-                    List.of());
+            return new Refused(product, new WhyNot.Dog(patient.name()), List.of());
         }
         List<Direction> directions = covering(product, patient);
         List<Caution> known = new ArrayList<>(cautions.of(product, patient, recently));
@@ -70,29 +67,16 @@ public final class DoseSheet {
         if (never.isPresent() && directions.isEmpty()) {
             return new Refused(
                     product,
-                    Why.NOT_FOR_THEM,
-                    "Not for " + patient.name() + ": " + never.get().because() + ". "
-                            + never.get().says(),
-                    "Ask a pharmacist or clinician; a clinician's direction can be recorded with the person.",
+                    new WhyNot.NotForThem(
+                            patient.name(), never.get().because(), never.get().warning()),
                     known);
         }
         if (product.prescribed() && directions.isEmpty()) {
-            return new Refused(
-                    product,
-                    Why.PRESCRIBED_TO_NOBODY_HERE,
-                    "On prescription: only as directed to the person it was prescribed to.",
-                    "Record the direction that came with it, for everything it holds.",
-                    known);
+            return new Refused(product, new WhyNot.Prescribed(), known);
         }
         if (patient.age().under(product.from()) && !directions.stream().allMatch(Direction::beyondLabel)
                 || patient.age().under(product.from()) && directions.isEmpty()) {
-            return new Refused(
-                    product,
-                    Why.OUTSIDE_THE_LABEL,
-                    "This strength is made for " + product.from() + " and over; " + patient.name() + " is "
-                            + patient.age() + ".",
-                    "Use the strength that is made for their age.",
-                    known);
+            return new Refused(product, new WhyNot.MadeForOlder(product.from(), patient.name(), patient.age()), known);
         }
         return directions.isEmpty()
                 ? labelled.of(product, patient, known)
@@ -133,10 +117,7 @@ public final class DoseSheet {
         for (Direction d : covering) {
             if (d.stale(patient)) {
                 found.add(Caution.ask(
-                        Kind.DIRECTION,
-                        "directed " + d.who(),
-                        "That is long ago: ask whether it still holds.",
-                        "the craft"));
+                        Kind.DIRECTION, new Because.Directed(d.by(), d.on()), new Warning.StillHolds(), "the craft"));
             }
         }
         if (covering.isEmpty()) {
@@ -148,15 +129,15 @@ public final class DoseSheet {
                 if (!d.holdsAt(patient.age())) {
                     found.add(Caution.ask(
                             Kind.DIRECTION,
-                            "directed " + d.who(),
-                            "The direction for " + name + " was for another age and is not followed.",
+                            new Because.Directed(d.by(), d.on()),
+                            new Warning.ForAnotherAge(name),
                             "the direction"));
                 } else if (product.mixture() && d.covers(product)) {
                     found.add(new Caution(
                             Kind.DIRECTION,
                             Rule.Level.KNOW,
-                            "directed " + d.who(),
-                            "The direction for " + name + " does not direct what else is in this.",
+                            new Because.Directed(d.by(), d.on()),
+                            new Warning.DirectsNotTheRest(name),
                             "the direction"));
                 }
             }
@@ -170,15 +151,15 @@ public final class DoseSheet {
             if (patient.massIsStale()) {
                 found.add(Caution.ask(
                         Kind.OLD_MASS,
-                        w.on().map(d -> "the mass is from " + d).orElse("nobody wrote down when they were weighed"),
-                        "Children outgrow a mass in half a year: weigh again first.",
+                        w.on().<Because>map(Because.MassFrom::new).orElseGet(Because.MassUndated::new),
+                        new Warning.ChildrenOutgrow(),
                         "the craft"));
             }
             if (!LikelyMass.holds(patient.age(), w.kilograms())) {
                 found.add(Caution.ask(
                         Kind.UNLIKELY_MASS,
-                        w.kilograms().stripTrailingZeros().toPlainString() + " kg at " + patient.age(),
-                        "That mass is unlikely at that age: weigh again, and look whether pounds were written as kilograms.",
+                        new Because.MassAtAge(w.kilograms(), patient.age()),
+                        new Warning.UnlikelyMass(),
                         "arithmetic"));
             }
         });

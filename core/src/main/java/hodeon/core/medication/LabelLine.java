@@ -1,11 +1,13 @@
 package hodeon.core.medication;
 
+import hodeon.core.medication.finding.OffLabel;
+import hodeon.core.medication.finding.Reckoning;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Band;
 import hodeon.core.medication.formulary.Label;
 import hodeon.core.party.Age;
 import java.math.BigDecimal;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -18,12 +20,18 @@ public sealed interface LabelLine {
     Age GROWN = Age.ofYears(18);
 
     Age INFANT_BELOW = Age.ofYears(2);
-    String ASK = "Ask a pharmacist or clinician.";
 
-    record Found(Band band, List<String> working) implements LabelLine {}
+    record Found(Band band, Reckoning reckoning) implements LabelLine {}
 
-    /** @param lacksMass whether a mass would help */
-    record None(String reason, String remedy, boolean lacksMass) implements LabelLine {}
+    record None(OffLabel reason) implements LabelLine {
+
+        /** No dose is said. */
+        WhyNot whyNot() {
+            return reason instanceof OffLabel.LacksMass
+                    ? new WhyNot.MassNeeded(reason)
+                    : new WhyNot.OutsideLabel(reason);
+        }
+    }
 
     static LabelLine of(Label label, Patient patient) {
         Optional<Band> byAge =
@@ -32,10 +40,8 @@ public sealed interface LabelLine {
             Age youngest = new Age(label.youngestMonths());
             return new None(
                     patient.age().under(youngest)
-                            ? "The label speaks from " + youngest + "; " + patient.name() + " is " + patient.age() + "."
-                            : "The label says nothing for " + patient.age() + ".",
-                    ASK,
-                    false);
+                            ? new OffLabel.TooYoung(youngest, patient.name(), patient.age())
+                            : new OffLabel.SaysNothing(patient.age()));
         }
         boolean goesByMass = byAge.get().mass().isPresent()
                 || patient.age().under(GROWN)
@@ -46,19 +52,14 @@ public sealed interface LabelLine {
     }
 
     private static LabelLine byAge(Band band, Patient patient) {
-        return new Found(band, List.of("Age " + patient.age() + ": the line “" + band.who() + "”."));
+        return new Found(band, new Reckoning.ByAge(patient.age(), band.who()));
     }
 
     private static LabelLine byMassToo(Label label, Band byAge, Patient patient) {
         if (patient.weighed().isEmpty()) {
             return byAge.mass().isPresent() && patient.age().under(INFANT_BELOW)
-                    ? new None(
-                            "The label goes by mass for the very young, and " + patient.name() + "'s is not known.",
-                            "Weigh them and write the mass down with its date.",
-                            true)
-                    : new Found(
-                            byAge,
-                            List.of("Age " + patient.age() + ", mass not known: the line “" + byAge.who() + "”."));
+                    ? new None(new OffLabel.LacksMass(patient.name()))
+                    : new Found(byAge, new Reckoning.ByAgeWithoutMass(patient.age(), byAge.who()));
         }
         BigDecimal kilograms = patient.weighed().get().kilograms();
         BigDecimal lightest = label.bands().stream()
@@ -67,11 +68,7 @@ public sealed interface LabelLine {
                 .min(Comparator.naturalOrder())
                 .orElseThrow();
         if (kilograms.compareTo(lightest) < 0) {
-            return new None(
-                    "The label speaks from " + plain(lightest) + " kg; " + patient.name() + " weighs "
-                            + plain(kilograms) + " kg.",
-                    ASK,
-                    false);
+            return new None(new OffLabel.TooLight(lightest, patient.name(), kilograms));
         }
         Optional<Band> byMass = label.bands().stream()
                 .filter(b -> b.mass().filter(m -> m.pointsTo(kilograms)).isPresent())
@@ -79,13 +76,8 @@ public sealed interface LabelLine {
         Band chosen = byMass.filter(b -> b.most().compareTo(byAge.most()) < 0).orElse(byAge);
         return new Found(
                 chosen,
-                List.of("Age " + patient.age() + ", " + plain(kilograms) + " kg: the line “" + chosen.who() + "”"
-                        + (byMass.isPresent() && !byMass.get().equals(byAge)
-                                ? ", the smaller of the two that mass and age point to."
-                                : ".")));
-    }
-
-    private static String plain(BigDecimal number) {
-        return number.stripTrailingZeros().toPlainString();
+                byMass.isPresent() && !byMass.get().equals(byAge)
+                        ? new Reckoning.BySmallerLine(patient.age(), kilograms, chosen.who())
+                        : new Reckoning.ByAgeAndMass(patient.age(), kilograms, chosen.who()));
     }
 }

@@ -3,7 +3,12 @@ package hodeon.core.medication;
 import hodeon.core.medication.Caution.Kind;
 import hodeon.core.medication.DoseAnswer.Give;
 import hodeon.core.medication.DoseAnswer.Refused;
-import hodeon.core.medication.DoseAnswer.Why;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.MoreThanUsual;
+import hodeon.core.medication.finding.OverCeiling;
+import hodeon.core.medication.finding.Reckoning;
+import hodeon.core.medication.finding.Warning;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Band;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Label;
@@ -33,21 +38,10 @@ final class LabelledDose {
     DoseAnswer of(Product product, Patient patient, List<Caution> known) {
         Optional<Label> label = formulary.label(product, tradition);
         if (label.isEmpty()) {
-            return new Refused(
-                    product,
-                    Why.NO_LABEL,
-                    "No label of this kind (" + tradition.label() + ") is known for " + product.name() + ".",
-                    "Read the pack and enter what it says.",
-                    known);
+            return new Refused(product, new WhyNot.NoLabel(tradition, product.name()), known);
         }
         return switch (LabelLine.of(label.get(), patient)) {
-            case LabelLine.None none ->
-                new Refused(
-                        product,
-                        none.lacksMass() ? Why.MASS_NOT_KNOWN : Why.OUTSIDE_THE_LABEL,
-                        none.reason(),
-                        none.remedy(),
-                        known);
+            case LabelLine.None none -> new Refused(product, none.whyNot(), known);
             case LabelLine.Found line -> byLine(product, patient, label.get(), line, known);
         };
     }
@@ -55,33 +49,24 @@ final class LabelledDose {
     private DoseAnswer byLine(
             Product product, Patient patient, Label label, LabelLine.Found line, List<Caution> known) {
         Band band = line.band();
-        List<String> working = new ArrayList<>(line.working());
+        List<Reckoning> working = new ArrayList<>(List.of(line.reckoning()));
         Dosing said = label.measure() == Measure.UNITS
                 ? inUnits(product, band, patient, working)
                 : inMilligrams(product, band, patient, working);
         if (said.most().signum() == 0 || tooLittle(product, label, band, said.most())) {
             return new Refused(
                     product,
-                    Why.CANNOT_BE_MEASURED,
-                    "The label's " + plain(band.most()) + (label.measure() == Measure.MILLIGRAMS ? " mg" : "")
-                            + " cannot be measured out of " + product.strength() + " in steps of "
-                            + product.says(product.step()) + ".",
-                    "Use a weaker or a liquid form.",
+                    new WhyNot.TooFine(band.most(), label.measure(), product.strength(), product.says(product.step())),
                     known);
         }
         List<Caution> cautions = new ArrayList<>(known);
         if (label.own() && !product.form().onTheSpot()) {
-            Optional<String> breach = breach(product, said);
+            Optional<OverCeiling> breach = breach(product, said);
             if (breach.isPresent() && label.confirmed().isBlank()) {
-                return new Refused(
-                        product,
-                        Why.ABOVE_A_CEILING,
-                        "Your own entry cannot be right: " + breach.get(),
-                        "Look at the pack, and enter it again under Medicines.",
-                        known);
+                return new Refused(product, new WhyNot.OwnEntry(breach.get()), known);
             }
-            breach.ifPresent(b -> cautions.add(
-                    Caution.ask(Kind.CEILING, b, "Your entry says why: " + label.confirmed(), "your own pack")));
+            breach.ifPresent(b -> cautions.add(Caution.ask(
+                    Kind.CEILING, new Because.Above(b), new Warning.EntrySaysWhy(label.confirmed()), "your own pack")));
             cautions.addAll(againstShipped(product, patient, said));
         }
         CeilingCheck.Held held =
@@ -89,11 +74,8 @@ final class LabelledDose {
         if (held.dosing().isEmpty()) {
             return new Refused(
                     product,
-                    Why.ABOVE_A_CEILING,
-                    "The smallest amount that can be measured out is more than "
-                            + patient.name() + " may have at "
-                            + plain(patient.weighed().orElseThrow().kilograms()) + " kg.",
-                    "Use a weaker or a liquid form, or ask a pharmacist.",
+                    new WhyNot.TooStrong(
+                            patient.name(), patient.weighed().orElseThrow().kilograms()),
                     known);
         }
         cautions.addAll(held.cautions());
@@ -102,14 +84,14 @@ final class LabelledDose {
         return new Give(product, held.dosing().get(), List.of(), working, cautions);
     }
 
-    private Optional<String> breach(Product product, Dosing said) {
+    private Optional<OverCeiling> breach(Product product, Dosing said) {
         return product.holds(said.mostEver()).entrySet().stream()
                 .flatMap(e -> ceilings.breach(e.getKey(), e.getValue(), said.apart()).stream())
                 .findFirst();
     }
 
-    private static Dosing inUnits(Product product, Band band, Patient patient, List<String> working) {
-        working.add("The label counts in " + product.form().unit() + ": " + plain(band.most()) + " at most at once.");
+    private static Dosing inUnits(Product product, Band band, Patient patient, List<Reckoning> working) {
+        working.add(new Reckoning.CountsIn(product.form().unit(), band.most()));
         return new Dosing(
                 band.least(),
                 product.stepped(band.most()),
@@ -120,7 +102,7 @@ final class LabelledDose {
                 band.days());
     }
 
-    private static Dosing inMilligrams(Product product, Band band, Patient patient, List<String> working) {
+    private static Dosing inMilligrams(Product product, Band band, Patient patient, List<Reckoning> working) {
         String ingredient = product.only();
         Dose once = Dose.ofMilligrams(band.most());
         BigDecimal most = product.unitsOf(ingredient, once);
@@ -176,41 +158,37 @@ final class LabelledDose {
         return switch (LabelLine.of(shipped.get(), patient)) {
             case LabelLine.None none ->
                 List.of(Caution.ask(
-                        Kind.BEYOND_LABEL, "your own pack", "The usual label does not. " + none.reason(), "the label"));
+                        Kind.BEYOND_LABEL,
+                        new Because.OwnPack(),
+                        new Warning.UsualLabelDoesNot(none.reason()),
+                        "the label"));
             case LabelLine.Found line -> {
                 Band band = line.band();
-                List<String> more = new ArrayList<>();
+                List<MoreThanUsual> more = new ArrayList<>();
                 Dose usual = Dose.ofMilligrams(band.first().orElse(band.most()));
                 if (product.limitOf(ingredient, said.mostEver()).compareTo(usual) > 0) {
-                    more.add("more than the usual " + usual + " at once");
+                    more.add(new MoreThanUsual.AtOnce(usual));
                 }
                 if (said.apart().compareTo(band.apart()) < 0) {
-                    more.add("sooner than the usual " + DoseAnswer.hours(band.apart()));
+                    more.add(new MoreThanUsual.Sooner(band.apart()));
                 }
                 Optional<Dose> day = band.inADay().map(Dose::ofMilligrams);
                 if (day.isPresent()
                         && said.inADay()
                                 .filter(d -> product.limitOf(ingredient, d).compareTo(day.get()) <= 0)
                                 .isEmpty()) {
-                    more.add("more than the usual " + day.get() + " in 24 h");
+                    more.add(new MoreThanUsual.InADay(day.get()));
                 }
                 yield more.isEmpty()
                         ? List.of()
                         : List.of(Caution.ask(
-                                Kind.BEYOND_LABEL,
-                                "your own pack",
-                                "It says " + String.join(", ", more) + ".",
-                                "the label"));
+                                Kind.BEYOND_LABEL, new Because.OwnPack(), new Warning.PackSays(more), "the label"));
             }
         };
     }
 
-    static String division(Product product, String ingredient, Dose dose, BigDecimal units) {
-        return dose + " ÷ " + product.of(ingredient) + " a " + product.form().unit() + ", rounded down to steps of "
-                + product.says(product.step()) + " = " + product.says(units) + ".";
-    }
-
-    static String plain(BigDecimal number) {
-        return number.stripTrailingZeros().toPlainString();
+    static Reckoning division(Product product, String ingredient, Dose dose, BigDecimal units) {
+        return new Reckoning.Divided(
+                dose, product.of(ingredient), product.form().unit(), product.says(product.step()), product.says(units));
     }
 }

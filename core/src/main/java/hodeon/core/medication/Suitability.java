@@ -4,7 +4,7 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.DoseAnswer.Give;
 import hodeon.core.medication.DoseAnswer.Refused;
-import hodeon.core.medication.DoseAnswer.Why;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Formulary;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,33 +24,24 @@ import java.util.stream.Collectors;
  * @param piecesPerDose by supply id, of those of which the catalogue says that a dose is several pieces, then by the name of those
  *     who can have it: at the label's most
  */
-public record Suitability(Map<String, Map<String, Refusal>> refused, Map<String, Map<String, Integer>> piecesPerDose) {
+public record Suitability(Map<String, Map<String, WhyNot>> refused, Map<String, Map<String, Integer>> piecesPerDose) {
 
     /** Everybody can have everything: where no party is asked about. */
     public static final Suitability OF_NOBODY = new Suitability(Map.of(), Map.of());
 
-    /** Why one person cannot have it. */
-    public record Refusal(Why why, String reason) {
-
-        /** Whether something speaks against it, rather than nothing being known for it. */
-        boolean speaksAgainst() {
-            return why != Why.NO_LABEL;
-        }
-    }
-
     public static Suitability of(Catalogue catalogue, Formulary formulary, DoseSheet sheet, List<Patient> party) {
-        Map<String, Map<String, Refusal>> refused = new LinkedHashMap<>();
+        Map<String, Map<String, WhyNot>> refused = new LinkedHashMap<>();
         Map<String, Map<String, Integer>> perDose = new LinkedHashMap<>();
         for (Supply supply : catalogue.supplies()) {
             if (supply.prescribed().isPresent()) {
                 continue;
             }
             formulary.inSupply(supply.id()).filter(p -> !p.prescribed()).ifPresent(product -> {
-                Map<String, Refusal> people = new LinkedHashMap<>();
+                Map<String, WhyNot> people = new LinkedHashMap<>();
                 Map<String, Integer> pieces = new LinkedHashMap<>();
                 for (Patient patient : party) {
                     switch (sheet.of(product, patient)) {
-                        case Refused no -> people.put(patient.name(), new Refusal(no.why(), no.reason()));
+                        case Refused no -> people.put(patient.name(), no.whyNot());
                         case Give give -> pieces.put(patient.name(), product.pieces(give.most()));
                     }
                 }
@@ -75,11 +66,10 @@ public record Suitability(Map<String, Map<String, Refusal>> refused, Map<String,
         return mean;
     }
 
-    /** Reasons by name, of those against whom something speaks. */
-    public Map<String, String> contraindicated(String supply) {
+    /** Reasons by name, of those against whom something speaks, rather than nothing being known for them. */
+    public Map<String, WhyNot> contraindicated(String supply) {
         return Optional.ofNullable(refused.get(supply)).orElse(Map.of()).entrySet().stream()
-                .filter(e -> e.getValue().speaksAgainst())
-                .collect(Collectors.toMap(
-                        Map.Entry::getKey, e -> e.getValue().reason(), (a, b) -> a, LinkedHashMap::new));
+                .filter(e -> e.getValue().kind() != WhyNot.Kind.NO_LABEL)
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, LinkedHashMap::new));
     }
 }

@@ -1,6 +1,7 @@
 package hodeon.core.plan;
 
 import hodeon.core.catalogue.Tag;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.party.Training;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +31,7 @@ public sealed interface Exclusion {
     record ForNobody(List<Tag> because) implements Exclusion {}
 
     /** It holds medicine that nobody in this party can have; the reasons by name. */
-    record Contraindicated(Map<String, String> reasons) implements Exclusion {}
+    record Contraindicated(Map<String, WhyNot> reasons) implements Exclusion {}
 
     /** Only people it was prescribed to carry it, and nobody here is one. */
     record NotPrescribed() implements Exclusion {}

@@ -10,6 +10,7 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.medication.Suitability;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.need.Drivers;
 import hodeon.core.party.Party;
 import hodeon.core.party.Person;
@@ -137,7 +138,7 @@ final class Exclusions {
     }
 
     private Optional<Exclusion> contraindicated(Supply supply) {
-        Map<String, String> people = suitability.contraindicated(supply.id());
+        Map<String, WhyNot> people = suitability.contraindicated(supply.id());
         boolean everybody = party.people().stream().allMatch(p -> people.containsKey(p.name()));
         return everybody ? Optional.of(new Exclusion.Contraindicated(people)) : Optional.empty();
     }

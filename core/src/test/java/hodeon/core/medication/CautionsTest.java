@@ -12,6 +12,10 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.medication.Cautions.Acting;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.MoreThanUsual;
+import hodeon.core.medication.finding.Warning;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.BandLine;
 import hodeon.core.medication.formulary.DrugClass;
 import hodeon.core.medication.formulary.Formulary;
@@ -47,7 +51,7 @@ class CautionsTest {
 
     private static Level gravest(List<Caution> cautions, String because) {
         return cautions.stream()
-                .filter(c -> c.because().contains(because))
+                .filter(c -> c.because().toString().contains(because))
                 .map(Caution::level)
                 .max(Level::compareTo)
                 .orElse(Level.KNOW);
@@ -119,7 +123,7 @@ class CautionsTest {
         assertThat(gravest(of(product, adult(), new Acting(takes, false, false)), name))
                 .isGreaterThanOrEqualTo(least);
         assertThat(of(product, adult()))
-                .noneSatisfy(c -> assertThat(c.because()).contains(name));
+                .noneSatisfy(c -> assertThat(c.because().toString()).contains(name));
     }
 
     /** The level is the least that is safe. */
@@ -210,13 +214,13 @@ class CautionsTest {
     @Test
     void aSingleMedicineSomebodyReactsToIsNotGivenNorItsKin() {
         Patient patient = adult().reactingTo(Set.of(), Set.of("naproxen", "loratadine", "some-herb"));
-        assertThat(of("loratadine-10", patient).getFirst().because()).isEqualTo("reacts to loratadine");
-        assertThat(of("ibuprofen-200", patient).getFirst().says()).contains("kin to ibuprofen");
+        assertThat(of("loratadine-10", patient).getFirst().because()).isEqualTo(new Because.ReactsTo("loratadine"));
+        assertThat(of("ibuprofen-200", patient).getFirst().warning()).isEqualTo(new Warning.KinTo("ibuprofen"));
         // Antihistamines are not all alike in this; what nobody knows is asked about.
         assertThat(of("cetirizine-10", patient))
                 .allSatisfy(c -> assertThat(c.level()).isNotEqualTo(Level.NEVER));
         assertThat(of("cetirizine-10", patient))
-                .anySatisfy(c -> assertThat(c.because()).isEqualTo("reacts to some-herb"));
+                .anySatisfy(c -> assertThat(c.because()).isEqualTo(new Because.ReactsTo("some-herb")));
     }
 
     /** Something of nobody knows what never passes silently, whoever gives what. */
@@ -242,7 +246,7 @@ class CautionsTest {
                     .as(each.name())
                     .anySatisfy(c -> assertThat(c.kind()).isEqualTo(Caution.Kind.NOT_KNOWN_HERE));
             assertThat(new Cautions(with).of(each, tookWhatIsGone, List.of()))
-                    .anySatisfy(c -> assertThat(c.says()).contains("not known here"));
+                    .anySatisfy(c -> assertThat(c.warning()).isEqualTo(new Warning.NotKnownHere()));
         }
         // Its kind lets the cautions for the kind hold, and it is still not known.
         Formulary kind = SHIPPED.with(
@@ -262,9 +266,9 @@ class CautionsTest {
     @Test
     void ageCounts() {
         assertThat(of("chlorphenamine-4", aged("70", "70")))
-                .anySatisfy(c -> assertThat(c.because()).isEqualTo("65 years or over"));
+                .anySatisfy(c -> assertThat(c.because()).isEqualTo(new Because.OrOver(65)));
         assertThat(of("chlorphenamine-syrup", aged("4", "17")))
-                .anySatisfy(c -> assertThat(c.because()).isEqualTo("under 6 years"));
+                .anySatisfy(c -> assertThat(c.because()).isEqualTo(new Because.Under(Age.ofYears(6))));
     }
 
     @Test
@@ -298,7 +302,7 @@ class CautionsTest {
             assertThat(SHIPPED.products().stream()
                             .flatMap(p ->
                                     new Cautions(SHIPPED).of(p, adult().having(Set.of(condition)), List.of()).stream())
-                            .filter(c -> c.because().equals(condition.label())))
+                            .filter(c -> c.because().equals(new Because.Having(condition))))
                     .as(condition.name())
                     .isNotEmpty();
         }
@@ -363,17 +367,15 @@ class CautionsTest {
         // More than the label that ships is told; more than anybody takes needs a reason.
         assertThat(byOwnPack("", "age 18y- dose 800 every 8h times 3 most 2400"))
                 .isInstanceOfSatisfying(
-                        DoseAnswer.Give.class,
-                        g -> assertThat(g.cautions())
-                                .anySatisfy(
-                                        c -> assertThat(c.says())
-                                                .isEqualTo(
-                                                        "It says more than the usual 400 mg at once, more than the usual 1200 mg in 24 h.")));
+                        DoseAnswer.Give.class, g -> assertThat(g.cautions()).anySatisfy(c -> assertThat(c.warning())
+                                .isEqualTo(new Warning.PackSays(List.of(
+                                        new MoreThanUsual.AtOnce(Dose.ofMilligrams(400)),
+                                        new MoreThanUsual.InADay(Dose.ofMilligrams(1200)))))));
         assertThat(byOwnPack("", "age 18y- dose 4000 every 8h"))
                 .isInstanceOfSatisfying(
-                        DoseAnswer.Refused.class, r -> assertThat(r.why()).isEqualTo(DoseAnswer.Why.ABOVE_A_CEILING));
+                        DoseAnswer.Refused.class, r -> assertThat(r.why()).isEqualTo(WhyNot.Kind.ABOVE_A_CEILING));
         assertThat(byOwnPack("hospital pack", "age 18y- dose 1200 every 12h times 2 most 2400"))
                 .isInstanceOfSatisfying(DoseAnswer.Give.class, g -> assertThat(g.cautions())
-                        .anySatisfy(c -> assertThat(c.says()).contains("hospital pack")));
+                        .anySatisfy(c -> assertThat(c.warning()).isEqualTo(new Warning.EntrySaysWhy("hospital pack"))));
     }
 }

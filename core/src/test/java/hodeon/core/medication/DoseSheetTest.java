@@ -11,7 +11,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hodeon.core.medication.DoseAnswer.Give;
 import hodeon.core.medication.DoseAnswer.Refused;
-import hodeon.core.medication.DoseAnswer.Why;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.Reckoning;
+import hodeon.core.medication.finding.Warning;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Label;
 import hodeon.core.medication.formulary.MedicineForm;
 import hodeon.core.medication.formulary.Product;
@@ -93,35 +96,40 @@ class DoseSheetTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        BRITISH        | paracetamol-syrup-120 | 2 m    | 5   |               | OUTSIDE_THE_LABEL  | made for 3 months
-        NORTH_AMERICAN | paracetamol-syrup-160 | 23 m   | 11  |               | OUTSIDE_THE_LABEL  | made for 2 years
-        NORTH_AMERICAN | paracetamol-syrup-160 | 30 m   | 10  |               | OUTSIDE_THE_LABEL  | speaks from 10.9 kg; Beck weighs 10 kg
+        BRITISH        | paracetamol-syrup-120 | 2 m    | 5   |               | OUTSIDE_THE_LABEL  | MadeForOlder[from=3 months
+        NORTH_AMERICAN | paracetamol-syrup-160 | 23 m   | 11  |               | OUTSIDE_THE_LABEL  | MadeForOlder[from=2 years
+        NORTH_AMERICAN | paracetamol-syrup-160 | 30 m   | 10  |               | OUTSIDE_THE_LABEL  | TooLight[lightest=10.9, name=Beck, kilograms=10]
         BRITISH        | ibuprofen-syrup-100   | 2 m    | 6   |               | NOT_FOR_THEM       | Not under 3 months or 5 kg
         BRITISH        | ibuprofen-syrup-100   | 4 m    | 4.5 |               | NOT_FOR_THEM       | Not under 3 months or 5 kg
-        BRITISH        | ibuprofen-syrup-100   | 4 m    | ''  |               | MASS_NOT_KNOWN     | Weigh them
-        BRITISH        | paracetamol-syrup-250 | 9 m    | 9   |               | OUTSIDE_THE_LABEL  | made for 6 years
-        NORTH_AMERICAN | ibuprofen-drops-200   | 9 m    | 9   |               | OUTSIDE_THE_LABEL  | made for 7 years
-        BRITISH        | aspirin-300           | 15 y 11 m | 60 |             | NOT_FOR_THEM       | under 16 years
-        NORTH_AMERICAN | bismuth-262           | 15     | 60  |               | NOT_FOR_THEM       | under 16 years
-        BRITISH        | loperamide-2          | 11     | 40  |               | NOT_FOR_THEM       | under 12 years
-        BRITISH        | naproxen-220          | 40     | 70  |               | NO_LABEL           | No label of this kind
-        BRITISH        | paracetamol-500       | 9      | 29  |               | OUTSIDE_THE_LABEL  | made for 10 years
-        BRITISH        | paracetamol-500       | 10     | 24  |               | ABOVE_A_CEILING    | weaker or a liquid form
-        NORTH_AMERICAN | paracetamol-500       | 12     | 28  |               | CANNOT_BE_MEASURED | weaker or a liquid form
-        NORTH_AMERICAN | phenylephrine-12      | 40     | 70  |               | CANNOT_BE_MEASURED | cannot be measured out
+        BRITISH        | ibuprofen-syrup-100   | 4 m    | ''  |               | MASS_NOT_KNOWN     | LacksMass[name=Beck]
+        BRITISH        | paracetamol-syrup-250 | 9 m    | 9   |               | OUTSIDE_THE_LABEL  | MadeForOlder[from=6 years
+        NORTH_AMERICAN | ibuprofen-drops-200   | 9 m    | 9   |               | OUTSIDE_THE_LABEL  | MadeForOlder[from=7 years
+        BRITISH        | aspirin-300           | 15 y 11 m | 60 |             | NOT_FOR_THEM       | Under[age=16 years]
+        NORTH_AMERICAN | bismuth-262           | 15     | 60  |               | NOT_FOR_THEM       | Under[age=16 years]
+        BRITISH        | loperamide-2          | 11     | 40  |               | NOT_FOR_THEM       | Under[age=12 years]
+        BRITISH        | naproxen-220          | 40     | 70  |               | NO_LABEL           | NoLabel[tradition=BRITISH
+        BRITISH        | paracetamol-500       | 9      | 29  |               | OUTSIDE_THE_LABEL  | MadeForOlder[from=10 years
+        BRITISH        | paracetamol-500       | 10     | 24  |               | ABOVE_A_CEILING    | TooStrong[name=Beck, kilograms=24]
+        NORTH_AMERICAN | paracetamol-500       | 12     | 28  |               | CANNOT_BE_MEASURED | TooFine[most=
+        NORTH_AMERICAN | phenylephrine-12      | 40     | 70  |               | CANNOT_BE_MEASURED | TooFine[most=
         BRITISH        | ibuprofen-200         | 40     | 70  | blood-thinner | NOT_FOR_THEM       | bleeding much more likely
         BRITISH        | ibuprofen-200         | 40     | 70  | nsaid-asthma  | NOT_FOR_THEM       | brings on an attack
         BRITISH        | cold-tablet           | 40     | 70  | heart         | NOT_FOR_THEM       | blood pressure
-        NORTH_AMERICAN | cetirizine-10         | 66     | 70  |               | OUTSIDE_THE_LABEL  | says nothing for 66 years
-        BRITISH        | apixaban-5            | 40     | 70  |               | PRESCRIBED_TO_NOBODY_HERE | On prescription
+        NORTH_AMERICAN | cetirizine-10         | 66     | 70  |               | OUTSIDE_THE_LABEL  | SaysNothing[age=66 years]
+        BRITISH        | apixaban-5            | 40     | 70  |               | PRESCRIBED_TO_NOBODY_HERE | Prescribed[]
         """)
-    void everyRefusalSaysWhyAndWhatToDo(
-            Tradition tradition, String product, String age, String kg, String condition, Why why, String says) {
+    void everyRefusalSaysWhy(
+            Tradition tradition,
+            String product,
+            String age,
+            String kg,
+            String condition,
+            WhyNot.Kind why,
+            String says) {
         DoseAnswer answer = ask(tradition, product, aged(age, kg).having(conditions(condition)));
         assertThat(answer).isInstanceOfSatisfying(Refused.class, r -> {
             assertThat(r.why()).isEqualTo(why);
-            assertThat(r.reason() + " " + r.remedy()).contains(says);
-            assertThat(r.remedy()).isNotBlank();
+            assertThat(r.whyNot().toString()).contains(says);
         });
     }
 
@@ -131,9 +139,7 @@ class DoseSheetTest {
             for (Tradition tradition : Tradition.values()) {
                 assertThat(new DoseSheet(SHIPPED, tradition).of(each, adult().asDog()))
                         .isInstanceOfSatisfying(Refused.class, r -> {
-                            assertThat(r.why()).isEqualTo(Why.DOG);
-                            assertThat(r.reason()).contains("poisons dogs");
-                            assertThat(r.remedy()).contains("vet");
+                            assertThat(r.why()).isEqualTo(WhyNot.Kind.DOG);
                         });
             }
         }
@@ -148,8 +154,16 @@ class DoseSheetTest {
         assertThat(give.milligrams()).isEqualTo("432 mg");
         assertThat(give.dosing().inADay().orElseThrow()).isEqualByComparingTo("72");
         assertThat(give.directed()).hasSize(1);
-        assertThat(give.working().getFirst()).isEqualTo("29 kg × 15 mg a kg = 435 mg, at most 500 mg: 435 mg.");
-        assertThat(give.cautions()).anySatisfy(c -> assertThat(c.says()).contains("More than the label's 360 mg"));
+        assertThat(give.working().getFirst())
+                .isEqualTo(new Reckoning.ForEachKilogram(
+                        new BigDecimal("29"),
+                        Dose.ofMilligrams(15),
+                        Dose.ofMilligrams(435),
+                        Dose.ofMilligrams(500),
+                        Dose.ofMilligrams(435)));
+        assertThat(give.cautions()).anySatisfy(c -> assertThat(c.warning())
+                .isInstanceOfSatisfying(Warning.MoreThanLabel.class, w -> assertThat(w.milligrams())
+                        .isEqualByComparingTo("360")));
         assertThat(british("paracetamol-syrup-120", aged("9", "29"), direction("15", 400, 1600, false))
                         .amount())
                 .isEqualTo("16.5 ml");
@@ -163,7 +177,7 @@ class DoseSheetTest {
         assertThat(give.dosing().inADay().orElseThrow()).isEqualByComparingTo("30");
         assertThat(give.cautions()).anySatisfy(c -> {
             assertThat(c.kind()).isEqualTo(Caution.Kind.CEILING);
-            assertThat(c.says()).contains("4000 mg").contains("930 mg");
+            assertThat(c.warning()).isEqualTo(new Warning.HeldDown(Dose.ofMilligrams(4000), Dose.ofMilligrams(930)));
         });
         // Every 4 h six doses would fit, 108 ml; the ceiling of 75 mg a kilogram, 2,175 mg, says 90.5 ml.
         Give often = british(
@@ -195,24 +209,25 @@ class DoseSheetTest {
     @ParameterizedTest
     @CsvSource({
         // age, kg, mg/kg, most mg, hours, says
-        "40, 70, '', 2000, 6, more than the 1000 mg that is never passed",
-        "40, 70, '', 1000, 1, 1 h between two doses of paracetamol is less than the 4 h",
-        "9, 29, 25, 1000, 6, more than 20 mg for each kilogram",
-        "40, 70, '', 1330, 6, more than the 1000 mg",
+        "40, 70, '', 2000, 6, 'TooMuch[once=2000 mg, name=paracetamol, most=1000 mg]'",
+        "40, 70, '', 1000, 1, 'TooNear[apart=PT1H, name=paracetamol, least=PT4H]'",
+        "9, 29, 25, 1000, 6, 'TooMuchForMass[once=725 mg, name=paracetamol, each=20 mg, most=580 mg]'",
+        "40, 70, '', 1330, 6, 'TooMuch[once=1330 mg, name=paracetamol, most=1000 mg]'",
     })
     void aDirectionAboveACeilingIsNotFollowedUnlessItSaysWhy(
             String age, String kg, String each, long most, int hours, String says) {
         Direction plain = direction("paracetamol", each, most, hours, most * 4, true, "");
         assertThat(ask(Tradition.BRITISH, "paracetamol-syrup-120", aged(age, kg), plain))
                 .isInstanceOfSatisfying(Refused.class, r -> {
-                    assertThat(r.why()).isEqualTo(Why.ABOVE_A_CEILING);
-                    assertThat(r.reason()).contains(says);
+                    assertThat(r.why()).isEqualTo(WhyNot.Kind.ABOVE_A_CEILING);
+                    assertThat(r.whyNot().toString()).contains(says);
                 });
         Give give = british(
                 "paracetamol-syrup-120",
                 aged(age, kg),
                 direction("paracetamol", each, most, hours, most * 4, true, "loading dose, by telephone"));
-        assertThat(give.cautions()).anySatisfy(c -> assertThat(c.says()).contains("loading dose, by telephone"));
+        assertThat(give.cautions()).anySatisfy(c -> assertThat(c.warning())
+                .isEqualTo(new Warning.MayPassCeilings("loading dose, by telephone")));
     }
 
     @Test
@@ -228,25 +243,25 @@ class DoseSheetTest {
                 .isInstanceOf(Refused.class);
         Give give = british("paracetamol-syrup-120", small, direction("10", 60, 180, true));
         assertThat(give.amount()).isEqualTo("2 ml");
-        assertThat(give.cautions()).anySatisfy(c -> assertThat(c.says()).contains("Outside the label"));
+        assertThat(give.cautions()).anySatisfy(c -> assertThat(c.warning()).isInstanceOf(Warning.OutsideLabel.class));
         assertThat(ask(Tradition.BRITISH, "paracetamol-syrup-120", aged("30 m", ""), direction("10", 60, 180, true)))
-                .isInstanceOfSatisfying(
-                        Refused.class, r -> assertThat(r.remedy()).contains("Weigh them"));
+                .isInstanceOfSatisfying(Refused.class, r -> assertThat(r.why()).isEqualTo(WhyNot.Kind.MASS_NOT_KNOWN));
         assertThat(ask(Tradition.BRITISH, "paracetamol-500", aged("30 m", "12"), direction("15", 500, 900, true)))
                 .isInstanceOfSatisfying(
-                        Refused.class, r -> assertThat(r.reason()).contains("less than can be measured"));
+                        Refused.class, r -> assertThat(r.whyNot()).isInstanceOf(WhyNot.DirectionTooFine.class));
     }
 
     @Test
     void whatDirectsOneThingOfAMixtureDoesNotDirectTheRest() {
         Direction paracetamol = direction("", 500, 2000, true);
         assertThat(ask(Tradition.BRITISH, "cold-night", aged("14", "50"), paracetamol))
-                .isInstanceOfSatisfying(Refused.class, r -> assertThat(r.why()).isEqualTo(Why.OUTSIDE_THE_LABEL));
+                .isInstanceOfSatisfying(
+                        Refused.class, r -> assertThat(r.why()).isEqualTo(WhyNot.Kind.OUTSIDE_THE_LABEL));
         assertThat(ask(Tradition.BRITISH, "cold-tablet", adult(), paracetamol))
                 .isInstanceOfSatisfying(Give.class, g -> {
                     assertThat(g.directed()).isEmpty();
-                    assertThat(g.cautions())
-                            .anySatisfy(c -> assertThat(c.says()).contains("does not direct what else"));
+                    assertThat(g.cautions()).anySatisfy(c -> assertThat(c.warning())
+                            .isEqualTo(new Warning.DirectsNotTheRest("paracetamol")));
                 });
     }
 
@@ -273,22 +288,23 @@ class DoseSheetTest {
                 .isEmpty();
         Give older = british("paracetamol-syrup-120", aged("10", "32"), syrup);
         assertThat(older.directed()).isEmpty();
-        assertThat(older.cautions()).anySatisfy(c -> assertThat(c.says()).contains("was for another age"));
+        assertThat(older.cautions())
+                .anySatisfy(c -> assertThat(c.warning()).isEqualTo(new Warning.ForAnotherAge("paracetamol")));
         // Half a year on, one asks whether a child's direction still holds; a grown-up's keeps a year.
         Direction plain = direction("", 300, 1200, false);
         assertThat(british("paracetamol-syrup-120", aged("9", "29").at(LocalDate.of(2026, 11, 2)), plain)
                         .cautions())
-                .anySatisfy(c -> assertThat(c.says()).contains("whether it still holds"));
+                .anySatisfy(c -> assertThat(c.warning()).isEqualTo(new Warning.StillHolds()));
         assertThat(british("paracetamol-500", adult().at(LocalDate.of(2026, 11, 2)), direction("", 500, 2000, false))
                         .cautions())
-                .noneSatisfy(c -> assertThat(c.says()).contains("whether it still holds"));
+                .noneSatisfy(c -> assertThat(c.warning()).isEqualTo(new Warning.StillHolds()));
     }
 
     @Test
     void aMassOfAChildGoesStaleAndAnUnlikelyOrLightOneIsAskedAbout() {
         Patient grown = aged("9", "").weighing(new BigDecimal("29"), TODAY.minusMonths(7));
         assertThat(british("paracetamol-syrup-120", grown).cautions())
-                .anySatisfy(c -> assertThat(c.because()).isEqualTo("the mass is from 2025-11-01"));
+                .anySatisfy(c -> assertThat(c.because()).isEqualTo(new Because.MassFrom(LocalDate.of(2025, 11, 1))));
         Patient undated = aged("9", "").weighing(new Patient.Weighed(new BigDecimal("29"), Optional.empty()));
         assertThat(british("paracetamol-syrup-120", undated).cautions())
                 .anySatisfy(c -> assertThat(c.kind()).isEqualTo(Caution.Kind.OLD_MASS));
@@ -296,10 +312,11 @@ class DoseSheetTest {
                 .anySatisfy(c -> assertThat(c.kind()).isEqualTo(Caution.Kind.UNLIKELY_MASS));
         // 1,440 mg / 19 kg = 75.8 mg a kg: 59 ml (1,416 mg) are said in place of 60.
         Give light = british("paracetamol-syrup-120", aged("9", "19"));
-        assertThat(light.cautions()).anySatisfy(c -> assertThat(c.because()).contains("19 kg is light"));
+        assertThat(light.cautions())
+                .anySatisfy(c -> assertThat(c.because()).isEqualTo(new Because.LightForLine(new BigDecimal("19"))));
         assertThat(light.dosing().inADay().orElseThrow()).isEqualByComparingTo("59");
         assertThat(british("paracetamol-syrup-120", aged("9", "19.2")).cautions())
-                .noneSatisfy(c -> assertThat(c.because()).contains("is light"));
+                .noneSatisfy(c -> assertThat(c.because()).isInstanceOf(Because.LightForLine.class));
     }
 
     /** Whatever the body, the product and the syringe, what is said never holds more than label, ceilings and intervals let. */

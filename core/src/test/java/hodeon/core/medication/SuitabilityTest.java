@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.file.CatalogueReader;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Tradition;
 import hodeon.core.need.Drivers;
 import hodeon.core.party.Age;
@@ -73,7 +74,7 @@ class SuitabilityTest {
     void whatNoLabelSpeaksOfIsToldAndIsNoReasonAgainst() {
         Suitability american = Suitability.of(
                 CATALOGUE, SHIPPED, new DoseSheet(SHIPPED, Tradition.NORTH_AMERICAN), List.of(aged("40", "70")));
-        assertThat(american.refused().get("mouth-gel").get("Beck").why()).isEqualTo(DoseAnswer.Why.NO_LABEL);
+        assertThat(american.refused().get("mouth-gel").get("Beck").kind()).isEqualTo(WhyNot.Kind.NO_LABEL);
         assertThat(american.contraindicated("mouth-gel")).isEmpty();
     }
 

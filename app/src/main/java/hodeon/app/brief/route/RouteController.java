@@ -1,6 +1,7 @@
 package hodeon.app.brief.route;
 
 import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Shown;
 import hodeon.app.shell.Texts;
 import hodeon.core.brief.route.Pace;
 import hodeon.core.brief.route.Route;
@@ -9,7 +10,9 @@ import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -37,9 +40,16 @@ class RouteController {
         }
     }
 
+    /** @param route what the file says; missing while none was read */
+    record RoutePage(
+            RouteForm typed,
+            List<Pace.Rule> rules,
+            @Nullable RouteView route,
+            List<String> routeFaults) {}
+
     @GetMapping
     String ask(Model model) {
-        return page(RouteForm.USUAL, model);
+        return page(RouteForm.USUAL, null, List.of(), model);
     }
 
     @PostMapping
@@ -54,19 +64,14 @@ class RouteController {
         Optional<Route> route = RouteFile.read(name, file.getBytes(), faults);
         if (faults.none() && route.isPresent()) {
             Pace pace = new Pace(rule(typed.rule()), factor);
-            model.addAttribute("route", RouteView.of(route.get(), pace, hoursADay, beyond));
-        } else {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute(
-                    "routeFaults", faults.all().stream().map(Fault::sentence).toList());
+            return page(typed, RouteView.of(route.get(), pace, hoursADay, beyond), List.of(), model);
         }
-        return page(typed, model);
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(typed, null, faults.all().stream().map(Fault::sentence).toList(), model);
     }
 
-    private static String page(RouteForm typed, Model model) {
-        model.addAttribute("rules", Pace.Rule.values());
-        model.addAttribute("typed", typed);
-        return "brief/route";
+    private static String page(RouteForm typed, @Nullable RouteView route, List<String> faults, Model model) {
+        return Shown.page("brief/route", new RoutePage(typed, List.of(Pace.Rule.values()), route, faults), model);
     }
 
     private static Pace.Rule rule(String name) {

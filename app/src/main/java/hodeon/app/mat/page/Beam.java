@@ -1,6 +1,7 @@
 package hodeon.app.mat.page;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.chart.Scale;
 import hodeon.core.brief.Limits;
 import hodeon.core.plan.Plan;
 import java.util.ArrayList;
@@ -31,6 +32,8 @@ record Beam(
 
     private static final double ARM = 110;
     private static final double MOST_DROP = 14;
+    private static final Scale DROPS = new Scale(1 - FULL_TILT, 1 + FULL_TILT, -MOST_DROP, MOST_DROP);
+    private static final Scale GAUGE = new Scale(0, 1, 0, 100);
     private static final double NEAR = 0.95;
     private static final double FAR = 1.03;
 
@@ -47,17 +50,13 @@ record Beam(
         }
 
         static Gauge limited(String name, String says, String limit, double share) {
-            return new Gauge(
-                    name,
-                    says + " of " + limit,
-                    String.format(Locale.ROOT, "%.1f", 100 * Math.min(1, share)),
-                    share > 1 + 1e-9);
+            return new Gauge(name, says + " of " + limit, GAUGE.written(Math.min(1, share)), share > 1 + 1e-9);
         }
     }
 
     static Beam of(Plan plan, int kinds, Limits limits) {
         double ratio = plan.mass().grams() / limits.mass().grams();
-        double drop = Math.clamp((ratio - 1) / FULL_TILT, -1, 1) * MOST_DROP;
+        double drop = DROPS.at(Math.clamp(ratio, DROPS.from(), DROPS.to()));
         double left = limits.mass().grams() - plan.mass().grams();
         boolean limited = limits.massIsLimited();
         return new Beam(
@@ -66,8 +65,8 @@ record Beam(
                 !limited ? "" : left < 0 ? Figures.grams(-left) + " over" : Figures.grams(left) + " left",
                 left < 0 ? ratio > FAR ? "far-over" : "over" : ratio > NEAR ? "near" : "under",
                 String.format(Locale.ROOT, "%.2f", -Math.toDegrees(Math.asin(drop / ARM))),
-                String.format(Locale.ROOT, "%.1f", drop),
-                String.format(Locale.ROOT, "%.1f", -drop),
+                Scale.units(drop),
+                Scale.units(-drop),
                 gauges(plan, kinds, limits));
     }
 

@@ -4,6 +4,7 @@ import hodeon.app.brief.Progress;
 import hodeon.app.household.Member;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
+import hodeon.app.shell.Shown;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -20,12 +21,13 @@ public class OpenedMat {
         this.progress = progress;
     }
 
+    /** What every way of looking at a mat shows. */
+    record Shows(Progress.Strip strip, String here, long version) {}
+
     /** @param here the name of the way of looking, as {@code kit/ways.html} has it */
     public Mat open(Member member, UUID trip, String here, Model model) {
         Mat mat = mats.mat(member.householdId(), trip);
-        model.addAttribute("strip", progress.of(member.householdId(), mat.trip(), "Mat"));
-        model.addAttribute("here", here);
-        model.addAttribute("version", mat.version());
+        Shown.page("", new Shows(progress.of(member.householdId(), mat.trip(), "Mat"), here, mat.version()), model);
         return mat;
     }
 }

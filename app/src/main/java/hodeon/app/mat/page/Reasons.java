@@ -1,6 +1,7 @@
 package hodeon.app.mat.page;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Fit;
 import hodeon.core.catalogue.Tag;
@@ -26,7 +27,7 @@ final class Reasons {
                 "For nobody in this party. "
                         + reasons.entrySet().stream()
                                 .limit(2)
-                                .map(e -> e.getKey() + ": " + e.getValue())
+                                .map(e -> e.getKey() + ": " + FindingWords.say(e.getValue()))
                                 .collect(Collectors.joining(" "));
             case Exclusion.NotPrescribed() -> "Only for somebody it is prescribed to; nobody here has it prescribed.";
             case Exclusion.WrongSize(var fits) ->

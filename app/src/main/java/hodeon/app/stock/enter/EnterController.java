@@ -3,16 +3,21 @@ package hodeon.app.stock.enter;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.RepeatedFields;
+import hodeon.app.shell.Shown;
 import hodeon.app.shell.Texts;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.ArrivalForm.ReadCode;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,6 +57,36 @@ class EnterController {
         this.open = open;
     }
 
+    /** What was sent, in whichever way, and is shown again. */
+    private record Typed(ArrivalForm form, String code, String told, List<PastedStock> lines, String rest) {
+
+        static Typed code(ArrivalForm form, String code, ReadCode read) {
+            return new Typed(form.with(read), code, read.told(), List.of(), "");
+        }
+    }
+
+    /**
+     * The page.
+     *
+     * @param told what a code said
+     * @param units what a piece is called, by id and by name of a supply, and {@code unit} of the one that is chosen
+     * @param lines to be looked over: pasted just now, or left open before
+     * @param waiting how many are left open in all
+     * @param rest lines that were too many at once
+     */
+    record EnterPage(
+            ArrivalForm form,
+            String code,
+            String told,
+            Map<String, String> units,
+            String unit,
+            List<PastedStock> lines,
+            long waiting,
+            String rest,
+            List<Fault> faults,
+            Collection<Supply> supplies,
+            Collection<Place> places) {}
+
     @GetMapping("/stock/enter")
     String page(
             @AuthenticationPrincipal Member member,
@@ -62,8 +97,7 @@ class EnterController {
         Faults faults = new Faults();
         ArrivalForm form = ArrivalForm.at(place).of(supply);
         ReadCode read = code.isEmpty() ? ReadCode.NOTHING : entering.fromCode(member.householdId(), code, faults);
-        model.addAttribute("told", read.told());
-        return page(member, form.with(read), code, List.of(), faults, model);
+        return page(member, Typed.code(form, code, read), faults, model);
     }
 
     @PostMapping("/stock/enter")
@@ -78,13 +112,12 @@ class EnterController {
         Faults faults = new Faults();
         if (act.equals("read")) {
             ReadCode read = entering.fromCode(member.householdId(), code, faults);
-            model.addAttribute("told", read.told());
-            return answer(member, form.with(read), code, List.of(), faults, response, model);
+            return answer(member, Typed.code(form, code, read), faults, response, model);
         }
         Optional<Arrival> arrival =
                 entering.add(member.householdId(), form, Cause.of(member.getUsername(), ""), faults);
         if (arrival.isEmpty()) {
-            return answer(member, form, code, List.of(), faults, response, model);
+            return answer(member, Typed.code(form, code, ReadCode.NOTHING), faults, response, model);
         }
         next.addFlashAttribute(
                 "added",
@@ -106,15 +139,8 @@ class EnterController {
         Optional<String> code = CodePhoto.read(photo.getBytes(), faults);
         ReadCode read = code.map(c -> entering.fromCode(member.householdId(), c, faults))
                 .orElse(ReadCode.NOTHING);
-        model.addAttribute("told", read.told());
-        return answer(
-                member,
-                ArrivalForm.at(place).with(read),
-                code.orElse("").replace("\u001d", "<GS>"),
-                List.of(),
-                faults,
-                response,
-                model);
+        String shown = code.orElse("").replace("\u001d", "<GS>");
+        return answer(member, Typed.code(ArrivalForm.at(place), shown, read), faults, response, model);
     }
 
     /** First what was understood, to be looked over; nothing is written yet. */
@@ -127,6 +153,7 @@ class EnterController {
         Faults faults = new Faults();
         List<PastedStock> lines = PastedStock.read(
                 text, stock.at(member.householdId(), NOWHERE).supplies().values());
+        String rest = "";
         long given = text.lines().filter(l -> !l.isBlank()).count();
         if (given > PastedStock.MOST_LINES) {
             faults.add(
@@ -134,14 +161,12 @@ class EnterController {
                     given + " lines",
                     "at most " + PastedStock.MOST_LINES + " lines are looked over at once",
                     "Enter these first; the rest waits in the box below");
-            model.addAttribute(
-                    "rest",
-                    text.lines()
-                            .filter(l -> !l.isBlank())
-                            .skip(PastedStock.MOST_LINES)
-                            .collect(Collectors.joining("\n")));
+            rest = text.lines()
+                    .filter(l -> !l.isBlank())
+                    .skip(PastedStock.MOST_LINES)
+                    .collect(Collectors.joining("\n"));
         }
-        return page(member, ArrivalForm.at(place), "", lines, faults, model);
+        return page(member, new Typed(ArrivalForm.at(place), "", "", lines, rest), faults, model);
     }
 
     @InitBinder
@@ -178,7 +203,7 @@ class EnterController {
             }
         }
         if (!faults.none()) {
-            return answer(member, ArrivalForm.at(place), "", lines, faults, response, model);
+            return answer(member, new Typed(ArrivalForm.at(place), "", "", lines, ""), faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
         open.settle(
@@ -207,52 +232,49 @@ class EnterController {
                 .map(text -> StockCsv.read(text, entering.reader(member.householdId()), faults))
                 .orElse(List.of());
         if (!faults.none()) {
-            return answer(member, ArrivalForm.EMPTY, "", List.of(), faults, response, model);
+            return answer(member, Typed.code(ArrivalForm.EMPTY, "", ReadCode.NOTHING), faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "from a file"));
         next.addFlashAttribute("added", Figures.counted(arrivals.size(), "line"));
         return "redirect:/stock/enter";
     }
 
-    private String answer(
-            Member member,
-            ArrivalForm form,
-            String code,
-            List<PastedStock> lines,
-            Faults faults,
-            HttpServletResponse response,
-            Model model) {
+    private String answer(Member member, Typed typed, Faults faults, HttpServletResponse response, Model model) {
         if (!faults.none()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
-        return page(member, form, code, lines, faults, model);
+        return page(member, typed, faults, model);
     }
 
-    private String page(
-            Member member, ArrivalForm typed, String code, List<PastedStock> lines, Faults faults, Model model) {
+    private String page(Member member, Typed typed, Faults faults, Model model) {
         Stock all = stock.at(member.householdId(), NOWHERE);
-        ArrivalForm form = Optional.ofNullable(all.supplies().get(typed.supply()))
-                .map(s -> typed.of(s.name()))
-                .orElse(typed);
+        ArrivalForm form = Optional.ofNullable(all.supplies().get(typed.form().supply()))
+                .map(s -> typed.form().of(s.name()))
+                .orElse(typed.form());
         Map<String, String> units = new HashMap<>();
         all.supplies().forEach((id, s) -> {
             units.put(id, s.piece());
             units.put(s.name(), s.piece());
         });
-        model.addAttribute("units", units);
-        model.addAttribute("unit", units.getOrDefault(form.supply(), ""));
-        List<PastedStock> waiting = lines.isEmpty()
-                ? open.of(member.householdId(), MOST_WAITING).stream()
-                        .flatMap(l -> PastedStock.read(l, all.supplies().values()).stream())
-                        .toList()
-                : List.of();
-        model.addAttribute("waiting", lines.isEmpty() ? open.count(member.householdId()) : 0);
-        model.addAttribute("form", form);
-        model.addAttribute("code", code);
-        model.addAttribute("lines", lines.isEmpty() ? waiting : lines);
-        model.addAttribute("faults", faults.all());
-        model.addAttribute("supplies", all.supplies().values());
-        model.addAttribute("places", all.places().values());
-        return "stock/enter";
+        boolean pasted = !typed.lines().isEmpty();
+        EnterPage view = new EnterPage(
+                form,
+                typed.code(),
+                typed.told(),
+                units,
+                units.getOrDefault(form.supply(), ""),
+                pasted ? typed.lines() : waiting(member, all),
+                pasted ? 0 : open.count(member.householdId()),
+                typed.rest(),
+                faults.all(),
+                all.supplies().values(),
+                all.places().values());
+        return Shown.page("stock/enter", view, model);
+    }
+
+    private List<PastedStock> waiting(Member member, Stock all) {
+        return open.of(member.householdId(), MOST_WAITING).stream()
+                .flatMap(l -> PastedStock.read(l, all.supplies().values()).stream())
+                .toList();
     }
 }

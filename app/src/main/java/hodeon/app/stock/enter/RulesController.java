@@ -1,13 +1,17 @@
 package hodeon.app.stock.enter;
 
 import hodeon.app.household.Member;
+import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockRules;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.Grace;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,14 +35,16 @@ class RulesController {
 
     record NoteView(UUID id, String name, String which, String from, String note) {}
 
+    /** @param margin days that a kit lasts beyond its next trip, and {@code grace} days past a printed date */
+    record RulesPage(int margin, int grace, Collection<Supply> supplies, List<NoteView> notes) {}
+
     @GetMapping("/stock/rules")
     String page(@AuthenticationPrincipal Member member, Model model) {
         Stock all = stock.at(member.householdId(), new UUID(0, 0));
-        model.addAttribute("margin", all.rules().marginDays());
-        model.addAttribute("grace", all.rules().grace().days());
-        model.addAttribute("supplies", all.supplies().values());
-        model.addAttribute(
-                "notes",
+        RulesPage view = new RulesPage(
+                all.rules().marginDays(),
+                all.rules().grace().days(),
+                all.supplies().values(),
                 stock.withdrawals(member.householdId()).stream()
                         .map(w -> new NoteView(
                                 w.id(),
@@ -47,7 +53,7 @@ class RulesController {
                                 w.from().toString(),
                                 w.note()))
                         .toList());
-        return "stock/rules";
+        return Shown.page("stock/rules", view, model);
     }
 
     @PostMapping("/stock/rules")

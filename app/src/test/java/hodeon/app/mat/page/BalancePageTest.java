@@ -2,6 +2,7 @@ package hodeon.app.mat.page;
 
 import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -12,6 +13,7 @@ import hodeon.app.mat.Hold;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -21,6 +23,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class BalancePageTest extends WebTest {
+
+    private static final Duration A_PROOF = Duration.ofMinutes(1);
 
     @Autowired
     MatService mats;
@@ -216,9 +220,7 @@ class BalancePageTest extends WebTest {
     void theFirstAnswerIsProvenBehindThePageAndAnEditKeepsToWhatWasSeen() throws Exception {
         String trip = trip(mine, "Skerry ring");
         Mat first = mat(trip);
-        for (int i = 0; i < 200 && mat(trip).first(); i++) {
-            Thread.sleep(50);
-        }
+        await().atMost(A_PROOF).until(() -> !mat(trip).first());
         assertThat(mat(trip).version()).isZero();
         send(mine, trip + "/mat/plus", "supply", "whistle", "version", Long.toString(first.version()));
         List<String> kinds = List.copyOf(first.pieces().keySet());
@@ -228,9 +230,7 @@ class BalancePageTest extends WebTest {
     @Test
     void aFirstAnswerWhoseProofCameWhileThePageWasMadeIsNotShownAsTheLast() throws Exception {
         String trip = trip(mine, "Lantern hut traverse");
-        for (int i = 0; i < 200 && mat(trip).first(); i++) {
-            Thread.sleep(50);
-        }
+        await().atMost(A_PROOF).until(() -> !mat(trip).first());
         Mat proven = mat(trip);
         Mat first = new Mat(
                 proven.trip(),

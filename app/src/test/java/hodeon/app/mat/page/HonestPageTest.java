@@ -1,6 +1,7 @@
 package hodeon.app.mat.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
@@ -13,6 +14,7 @@ import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.plan.Plan;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -24,6 +26,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 /** What pages say of a kit is what is true of it. */
 class HonestPageTest extends StockTest {
+
+    private static final Duration A_PROOF = Duration.ofMinutes(1);
 
     @Autowired
     MatService mats;
@@ -47,12 +51,9 @@ class HonestPageTest extends StockTest {
         return mats.mat(mine.householdId(), id);
     }
 
-    private void proven() throws InterruptedException {
-        for (int i = 0;
-                i < 400 && calculator.recommend(mat().of(), mat().holds()).searching();
-                i++) {
-            Thread.sleep(50);
-        }
+    private void proven() {
+        await().atMost(A_PROOF)
+                .until(() -> !calculator.recommend(mat().of(), mat().holds()).searching());
     }
 
     private String page(String address) throws Exception {
@@ -139,6 +140,7 @@ class HonestPageTest extends StockTest {
                         1));
         Pattern given =
                 Pattern.compile("<span>([^<]*)</span>(?:<strong class=\"fault\"> not enough</strong>)?</td></tr>");
+        Mat mat = mat();
         for (int number = 1; number <= 12; number++) {
             Map<String, Integer> sum = new HashMap<>();
             Matcher rows = given.matcher(page(trip + "/mat/rehearse?trip=" + number));
@@ -150,10 +152,10 @@ class HonestPageTest extends StockTest {
                     }
                 }
             }
-            for (Supply supply : mat().known().catalogue().supplies()) {
+            for (Supply supply : mat.known().catalogue().supplies()) {
                 assertThat(sum.getOrDefault(supply.name(), 0))
                         .as("trip %d, %s", number, supply.name())
-                        .isLessThanOrEqualTo(mat().pieces(supply.id()));
+                        .isLessThanOrEqualTo(mat.pieces(supply.id()));
             }
         }
         assertThat(page(trip + "/mat/rehearse?trip=3")).doesNotContain("plaster fabric", "antiseptic wipe:");

@@ -1,11 +1,13 @@
 package hodeon.app.mat.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import hodeon.app.WebTest;
 import hodeon.app.mat.Hold;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +19,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 /** What the mat shows for a look at it: which supplies, in which state, in what place. */
 class MatLookTest extends WebTest {
+
+    private static final Duration A_PROOF = Duration.ofMinutes(1);
 
     @Autowired
     MatService mats;
@@ -125,9 +129,7 @@ class MatLookTest extends WebTest {
     @Test
     void aLookShowsOnlyWhatServesIt() throws Exception {
         does("pin", "gloves-nitrile");
-        for (int i = 0; i < 200 && look().searching(); i++) {
-            Thread.sleep(50);
-        }
+        await().atMost(A_PROOF).until(() -> !look().searching());
         List<String> everything = ids(look());
         assertThat(ids(look("problem", "blister")))
                 .contains("hydrocolloid-pad")

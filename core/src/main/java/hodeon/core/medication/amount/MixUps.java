@@ -1,11 +1,13 @@
 package hodeon.core.medication.amount;
 
+import hodeon.core.medication.finding.MixUp;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Ingredient;
 import hodeon.core.medication.formulary.MedicineForm;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.units.Dose;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -15,9 +17,6 @@ import java.util.stream.Collectors;
 public final class MixUps {
 
     private MixUps() {}
-
-    /** One thing to be careful with, a sentence; {@code grave} where strengths of one form differ. */
-    public record MixUp(String ingredient, boolean grave, String says) {}
 
     /** The grave ones first. */
     public static List<MixUp> mixUps(Formulary formulary, List<Product> products) {
@@ -38,25 +37,18 @@ public final class MixUps {
                         .sorted()
                         .toList();
                 if (strengths.size() > 1) {
-                    found.add(new MixUp(
-                            id,
-                            true,
-                            name + " comes in " + strengths.size() + " strengths ("
-                                    + strengths.stream().map(Dose::toString).collect(Collectors.joining(" and "))
-                                    + " a " + form.getKey().unit()
-                                    + "): label both, and reckon each on its own sheet."));
+                    found.add(new MixUp.Strengths(
+                            name, strengths.size(), strengths, form.getKey().unit()));
                 }
             }
             if (holding.size() > 1) {
-                found.add(new MixUp(
-                        id,
-                        false,
-                        name + " is in " + holding.size() + " products: "
-                                + holding.stream().map(Product::name).collect(Collectors.joining(", "))
-                                + ". Count them together."));
+                found.add(new MixUp.Products(
+                        name,
+                        holding.size(),
+                        holding.stream().map(Product::name).toList()));
             }
         });
-        found.sort((a, b) -> Boolean.compare(b.grave(), a.grave()));
+        found.sort(Comparator.comparing(m -> m instanceof MixUp.Products));
         return found;
     }
 

@@ -2,6 +2,7 @@ package hodeon.core.medication.formulary;
 
 import hodeon.core.party.RescueMedicine;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -20,6 +21,7 @@ public final class Formulary {
 
     private final Map<String, Ingredient> ingredients;
     private final Map<String, Product> products;
+    private final Map<String, Product> bySupply = new HashMap<>();
     private final List<Label> labels;
     private final RuleBook rules;
     private final List<RescueUse> rescue;
@@ -42,6 +44,7 @@ public final class Formulary {
             List<RescueUse> rescue) {
         this.ingredients = byId(ingredients, Ingredient::id);
         this.products = byId(products, Product::id);
+        this.products.values().forEach(p -> p.supply().ifPresent(s -> bySupply.putIfAbsent(s, p)));
         this.labels = List.copyOf(labels);
         this.rules = rules;
         this.rescue = List.copyOf(rescue);
@@ -117,9 +120,7 @@ public final class Formulary {
     }
 
     public Optional<Product> inSupply(String supply) {
-        return products.values().stream()
-                .filter(p -> p.supply().equals(Optional.of(supply)))
-                .findFirst();
+        return Optional.ofNullable(bySupply.get(supply));
     }
 
     /** What the label says of a product: its own label, else that of its only ingredient; own entries first. */

@@ -2,6 +2,7 @@ package hodeon.core.medication.formulary;
 
 import hodeon.core.medication.formulary.Rule.Substance;
 import hodeon.core.medication.formulary.Rule.With;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -17,10 +18,19 @@ final class RuleBook {
     private final List<Rule> rules;
     /** By ingredients that ship, positions in the list. */
     private final Map<Ingredient, Set<Integer>> touching = new HashMap<>();
+    /** By products, positions of the rules that name one. */
+    private final Map<String, List<Integer>> naming = new HashMap<>();
 
     RuleBook(List<Rule> rules, List<Ingredient> ingredients) {
         this.rules = List.copyOf(rules);
         ingredients.forEach(i -> touching.put(i, positions(i)));
+        for (int i = 0; i < rules.size(); i++) {
+            for (Substance taken : rules.get(i).taken()) {
+                if (taken instanceof Substance.OfProduct(String product)) {
+                    naming.computeIfAbsent(product, p -> new ArrayList<>()).add(i);
+                }
+            }
+        }
     }
 
     List<Rule> all() {
@@ -32,11 +42,7 @@ final class RuleBook {
         Set<Integer> positions = new LinkedHashSet<>();
         ingredients.forEach(i -> positions.addAll(touching.getOrDefault(i, Set.of())));
         ingredients.stream().filter(i -> !touching.containsKey(i)).forEach(i -> positions.addAll(positions(i)));
-        for (int i = 0; i < rules.size(); i++) {
-            if (rules.get(i).about(product)) {
-                positions.add(i);
-            }
-        }
+        positions.addAll(naming.getOrDefault(product.id(), List.of()));
         return positions.stream().sorted().map(rules::get).toList();
     }
 

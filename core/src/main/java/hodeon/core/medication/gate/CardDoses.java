@@ -7,6 +7,7 @@ import hodeon.core.medication.Cautions.Acting;
 import hodeon.core.medication.DoseAnswer.Give;
 import hodeon.core.medication.DoseSheet;
 import hodeon.core.medication.Patient;
+import hodeon.core.medication.finding.Warning;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.MedicineForm;
 import hodeon.core.medication.formulary.Product;
@@ -60,7 +61,7 @@ public final class CardDoses {
      *
      * @param others its fellows of which the same is to be said
      */
-    public record Apart(Product one, List<Product> others, String says) {}
+    public record Apart(Product one, List<Product> others, Warning warning) {}
 
     /** In the order of the products; a child's syrup is left out for who may have the tablets. */
     public List<Group> groups(List<Product> products) {
@@ -149,7 +150,7 @@ public final class CardDoses {
         for (int i = 0; i < had.size(); i++) {
             Product one = had.get(i);
             List<Caution> alone = cautions.of(one, patient, List.of());
-            Map<String, List<Product>> bySaying = new LinkedHashMap<>();
+            Map<Warning, List<Product>> byWarning = new LinkedHashMap<>();
             for (Product other : had.subList(i + 1, had.size())) {
                 List<Acting> acting = other.strengths().keySet().stream()
                         .sorted()
@@ -160,12 +161,13 @@ public final class CardDoses {
                                 && !alone.contains(c)
                                 && c.kind() != Caution.Kind.SAME_INGREDIENT
                                 && c.kind() != Caution.Kind.NOT_KNOWN_HERE)
-                        .map(Caution::says)
+                        .map(Caution::warning)
                         .distinct()
-                        .forEach(says -> bySaying.computeIfAbsent(says, s -> new ArrayList<>())
+                        .forEach(warning -> byWarning
+                                .computeIfAbsent(warning, s -> new ArrayList<>())
                                 .add(other));
             }
-            bySaying.forEach((says, others) -> found.add(new Apart(one, others, says)));
+            byWarning.forEach((warning, others) -> found.add(new Apart(one, others, warning)));
         }
         return found;
     }

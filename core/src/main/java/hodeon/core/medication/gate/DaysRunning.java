@@ -2,7 +2,8 @@ package hodeon.core.medication.gate;
 
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Caution.Kind;
-import hodeon.core.units.Plural;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.Warning;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -33,8 +34,8 @@ final class DaysRunning {
                 .min(Comparator.comparingInt(Allowed::days))
                 .map(a -> Caution.ask(
                         Kind.DAYS_RUNNING,
-                        "day " + running(noted, a.counts(), at, zone) + " running",
-                        "The label says to ask after " + Plural.counted(a.days(), "day") + ".",
+                        new Because.DayRunning(running(noted, a.counts(), at, zone)),
+                        new Warning.AskAfter(a.days()),
                         "the label"));
     }
 

@@ -6,10 +6,10 @@ import hodeon.core.medication.Caution.Kind;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.DoseAnswer.Give;
 import hodeon.core.medication.DoseAnswer.Refused;
-import hodeon.core.medication.DoseAnswer.Why;
 import hodeon.core.medication.DoseSheet;
 import hodeon.core.medication.Dosing;
 import hodeon.core.medication.Patient;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.formulary.Tradition;
@@ -40,6 +40,9 @@ public final class DoseGate {
     /** What lies this far ahead may still be the clock of a device that runs fast; an assumption. */
     private static final Duration CLOCKS_DIFFER = Duration.ofMinutes(PlanningAssumption.CLOCKS_DIFFER.whole());
 
+    /** Later than so a dose is no longer written down; an assumption. */
+    private static final Duration NOTED_LATE = Duration.ofDays(PlanningAssumption.NOTED_LATE.whole());
+
     private final Formulary formulary;
     private final DoseSheet sheet;
     private final List<GivenDose> noted;
@@ -69,6 +72,11 @@ public final class DoseGate {
                         .orElse(1);
     }
 
+    /** Whether a dose of a moment can be written down {@code now}: not ahead but for clocks that differ, and not a week ago. */
+    public static boolean canBeNoted(Instant at, Instant now) {
+        return !at.isAfter(now.plus(CLOCKS_DIFFER)) && at.isAfter(now.minus(NOTED_LATE));
+    }
+
     /** How much of a product they may have, seen with what acts in them at a moment. */
     public DoseAnswer answer(Product product, Instant at) {
         DoseAnswer answer = sheet.of(product, book.patientAt(at), book.actingAround(product, at));
@@ -94,7 +102,7 @@ public final class DoseGate {
         List<Caution> toAsk = List.of();
         switch (answer(product, at)) {
             case Refused refused
-            when refused.why() == Why.DOG -> {
+            when refused.why() == WhyNot.Kind.DOG -> {
                 return new DoseVerdict.Refused(new Objection.Dog(refused));
             }
             case Refused refused -> objections.add(new Objection.NotSaid(refused));

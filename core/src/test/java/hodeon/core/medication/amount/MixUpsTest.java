@@ -3,7 +3,9 @@ package hodeon.core.medication.amount;
 import static hodeon.core.medication.People.SHIPPED;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hodeon.core.medication.finding.MixUp;
 import hodeon.core.medication.formulary.Product;
+import hodeon.core.units.Dose;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -16,11 +18,16 @@ class MixUpsTest {
                         .map(id -> SHIPPED.product(id).orElseThrow())
                         .toList();
         assertThat(MixUps.mixUps(SHIPPED, bag))
-                .map(MixUps.MixUp::says)
                 .containsExactly(
-                        "paracetamol comes in 2 strengths (24 mg and 50 mg a ml): label both, and reckon each on its own sheet.",
-                        "paracetamol is in 3 products: Children's paracetamol syrup 120 mg in 5 ml, Children's paracetamol syrup 250 mg in 5 ml,"
-                                + " Cold-relief tablets: paracetamol, phenylephrine and caffeine. Count them together.");
+                        new MixUp.Strengths(
+                                "paracetamol", 2, List.of(Dose.ofMilligrams(24), Dose.ofMilligrams(50)), "ml"),
+                        new MixUp.Products(
+                                "paracetamol",
+                                3,
+                                List.of(
+                                        "Children's paracetamol syrup 120 mg in 5 ml",
+                                        "Children's paracetamol syrup 250 mg in 5 ml",
+                                        "Cold-relief tablets: paracetamol, phenylephrine and caffeine")));
     }
 
     @Test

@@ -10,6 +10,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hodeon.core.medication.Patient;
 import hodeon.core.medication.People;
 import hodeon.core.medication.RegularIntake;
+import hodeon.core.medication.finding.Because;
+import hodeon.core.medication.finding.WhyNot;
 import hodeon.core.medication.formulary.BandLine;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Label;
@@ -192,9 +194,9 @@ class DoseGateTest {
                 .isEmpty();
         assertThat(british(adult().asDog()).judge(product("paracetamol-500"), BigDecimal.ONE, NOW, NOW))
                 .isInstanceOfSatisfying(DoseVerdict.Refused.class, r -> assertThat(r.objection())
-                        .isInstanceOfSatisfying(Objection.Dog.class, d -> assertThat(
-                                        d.refused().reason() + d.refused().remedy())
-                                .contains("poisons dogs")));
+                        .isInstanceOfSatisfying(
+                                Objection.Dog.class,
+                                d -> assertThat(d.refused().whyNot()).isInstanceOf(WhyNot.Dog.class)));
     }
 
     private static Product own(String id, String strengths, boolean slow) {
@@ -317,7 +319,7 @@ class DoseGateTest {
         DoseGate gate = british(adult(), threeDays);
         assertThat(objections(gate, product("paracetamol-500"), 1, NOW)).containsExactly(Kind.DAYS_RUNNING);
         assertThat(gate.answer(product("paracetamol-500"), NOW).cautions())
-                .anySatisfy(c -> assertThat(c.because()).isEqualTo("day 4 running"));
+                .anySatisfy(c -> assertThat(c.because()).isEqualTo(new Because.DayRunning(4)));
         assertThat(objections(british(adult(), threeDays[0], threeDays[2]), product("paracetamol-500"), 1, NOW))
                 .isEmpty();
         // A mixture counts for what it holds.

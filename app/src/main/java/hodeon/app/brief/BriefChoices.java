@@ -1,0 +1,62 @@
+package hodeon.app.brief;
+
+import hodeon.app.brief.form.Preset;
+import hodeon.core.brief.Activity;
+import hodeon.core.brief.Carriage;
+import hodeon.core.brief.Environment;
+import hodeon.core.brief.Passage;
+import hodeon.core.brief.Reach;
+import hodeon.core.brief.Region;
+import hodeon.core.brief.Season;
+import hodeon.core.brief.Stance;
+import hodeon.core.brief.Thrift;
+import hodeon.core.brief.route.Pace;
+import hodeon.core.party.Allergy;
+import hodeon.core.party.Condition;
+import hodeon.core.party.RescueMedicine;
+import hodeon.core.party.Training;
+import java.util.List;
+
+/**
+ * What can be chosen in a brief.
+ *
+ * @param known names of the household's people, who can be put into the party
+ */
+record BriefChoices(
+        List<String> known,
+        List<Activity> activities,
+        List<Environment> environments,
+        List<Season> seasons,
+        List<Stance> stances,
+        List<Carriage> carriages,
+        List<Reach> reaches,
+        List<Thrift> thrifts,
+        List<Training> trainings,
+        List<Allergy> allergies,
+        List<Condition> conditions,
+        List<Region> regions,
+        List<Passage> passages,
+        List<RescueMedicine> medicines,
+        List<Preset> presets,
+        List<Pace.Rule> rules) {
+
+    static BriefChoices of(List<String> known) {
+        return new BriefChoices(
+                known,
+                List.of(Activity.values()),
+                List.of(Environment.values()),
+                List.of(Season.values()),
+                List.of(Stance.values()),
+                List.of(Carriage.values()),
+                List.of(Reach.values()),
+                List.of(Thrift.values()),
+                List.of(Training.values()),
+                List.of(Allergy.values()),
+                List.of(Condition.values()),
+                List.of(Region.values()),
+                List.of(Passage.values()),
+                List.of(RescueMedicine.values()),
+                List.of(Preset.values()),
+                List.of(Pace.Rule.values()));
+    }
+}
