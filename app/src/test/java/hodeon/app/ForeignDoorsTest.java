@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import hodeon.app.household.AccessTokens;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
+import hodeon.app.shell.DeviceZone;
 import java.lang.reflect.Parameter;
 import java.net.URI;
 import java.nio.file.Path;
@@ -31,6 +32,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.context.annotation.Import;
 import org.springframework.http.HttpMethod;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -38,7 +40,10 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
@@ -48,6 +53,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 @Tag("spring")
 @SpringBootTest
 @AutoConfigureMockMvc
+@Import(HashedOnce.class)
 class ForeignDoorsTest {
 
     private static final Pattern VARIABLE = Pattern.compile("\\{([^/}:]+)(?::([^}]*))?}");
@@ -79,7 +85,17 @@ class ForeignDoorsTest {
     @Autowired
     List<RequestMappingHandlerMapping> mappings;
 
-    private record Door(HttpMethod method, String path, Set<String> fields) {}
+    /** @param takesIds whether a field of it may name something, beside what stands in its path */
+    private record Door(HttpMethod method, String path, Set<String> fields, boolean takesIds) {
+
+        /** Nothing to fill in for a look; where no field names anything, one id of the list in each is as good as all of them. */
+        Collection<String> tried(Collection<String> ids, int turn) {
+            if (method == HttpMethod.GET) {
+                return List.of("");
+            }
+            return takesIds ? ids : List.of(List.copyOf(ids).get(turn % ids.size()));
+        }
+    }
 
     @Test
     void noAddressOpensForAnotherHouseholdsIds() throws Exception {
@@ -94,9 +110,10 @@ class ForeignDoorsTest {
         List<Door> doors = doors();
         assertThat(doors).hasSizeGreaterThan(100);
         for (Door door : doors) {
+            int turn = 0;
             for (String path : paths(door.path(), ids.values())) {
                 boolean inPath = !path.equals(door.path());
-                for (String field : door.method() == HttpMethod.GET ? List.of("") : ids.values()) {
+                for (String field : door.tried(ids.values(), turn++)) {
                     MockHttpServletResponse answer = knock(door, path, field, stranger, token);
                     int status = answer.getStatus();
                     if (status >= 500) {
@@ -184,13 +201,15 @@ class ForeignDoorsTest {
         for (RequestMappingHandlerMapping mapping : mappings) {
             mapping.getHandlerMethods().forEach((info, handler) -> {
                 Set<String> fields = new TreeSet<>(Set.of("place", "kit", "lot", "trip", "person", "id", "back"));
+                boolean takesIds = false;
                 for (Parameter parameter : handler.getMethod().getParameters()) {
                     fields.add(parameter.getName());
+                    takesIds |= mayNameSomething(parameter);
                 }
                 Set<RequestMethod> methods = info.getMethodsCondition().getMethods();
                 for (String path : info.getPatternValues()) {
                     for (RequestMethod method : methods.isEmpty() ? Set.of(RequestMethod.GET) : methods) {
-                        doors.add(new Door(method.asHttpMethod(), path, fields));
+                        doors.add(new Door(method.asHttpMethod(), path, fields, takesIds));
                     }
                 }
             });
@@ -202,6 +221,15 @@ class ForeignDoorsTest {
                 .filter(d -> !d.path().endsWith("/trail/token"))
                 .distinct()
                 .toList();
+    }
+
+    /** A text, an id, a form or a body; not what stands in the path, a choice of a list, or what the server itself hands in. */
+    private static boolean mayNameSomething(Parameter parameter) {
+        Class<?> type = parameter.getType();
+        boolean sent = parameter.isAnnotationPresent(RequestParam.class)
+                || parameter.isAnnotationPresent(RequestBody.class)
+                || type.getName().startsWith("hodeon.app.") && type != Member.class && type != DeviceZone.class;
+        return sent && !type.isEnum() && !type.isPrimitive() && !parameter.isAnnotationPresent(PathVariable.class);
     }
 
     /** Every variable is an id of the sample's, or a word it may be. */

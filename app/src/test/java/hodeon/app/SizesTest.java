@@ -33,9 +33,7 @@ class SizesTest extends StockTest {
         UUID shelf = stock.addPlace(mine.householdId(), "Shelf", Place.Kind.SHELF, Optional.empty(), Optional.empty());
         UUID kit = stock.addPlace(mine.householdId(), "Box", Place.Kind.KIT, Optional.empty(), Optional.empty());
         put(shelf, "shears", 1, "");
-        List<String> supplies = database.queryForList(
-                "select 'gauze-small' union select 'plaster-fabric' union select 'paracetamol'", String.class);
-        lots(supplies, List.of(shelf, kit));
+        lots(List.of(shelf, kit));
         String round = String.valueOf(send(mine, "/stock/checks", "place", kit.toString(), "rhythm", "YEARLY_ALL")
                 .andReturn()
                 .getResponse()
@@ -110,26 +108,27 @@ class SizesTest extends StockTest {
         return trip(mine, brief);
     }
 
+    /** In a few statements: row by row the test would spend its time on sending them. */
     private void copies(UUID like) {
-        List<Object[]> ids = new ArrayList<>();
-        List<Object[]> dated = new ArrayList<>();
-        for (int i = 0; i < TRIPS; i++) {
-            UUID id = UUID.randomUUID();
-            LocalDate day = LocalDate.now().plusDays(i - TRIPS / 2);
-            ids.add(new Object[] {id, like});
-            dated.add(new Object[] {id, day, day.plusDays(2), like});
-        }
         String trip = columns("TRIP", "'ID', 'START_DATE', 'END_DATE'");
-        database.batchUpdate(
-                "insert into trip (id, start_date, end_date, " + trip + ") select ?, ?, ?, " + trip
-                        + " from trip where id = ?",
-                dated);
+        database.update(
+                "insert into trip (id, start_date, end_date, " + trip + ") select random_uuid(),"
+                        + " dateadd(day, x - ?, current_date), dateadd(day, x - ? + 2, current_date), " + trip
+                        + " from trip cross join system_range(1, ?) where id = ?",
+                TRIPS / 2,
+                TRIPS / 2,
+                TRIPS,
+                like);
         for (String part : List.of("trip_leg", "trip_person")) {
             String all = columns(part.toUpperCase(Locale.ROOT), "'TRIP_ID'");
-            database.batchUpdate(
-                    "insert into " + part + " (trip_id, " + all + ") select ?, " + all + " from " + part
-                            + " where trip_id = ?",
-                    ids);
+            database.update(
+                    "insert into " + part + " (trip_id, " + all
+                            + ") select copy.copied, part.* from (select id as copied"
+                            + " from trip where household_id = ? and id <> ?) copy cross join (select " + all + " from "
+                            + part + " where trip_id = ?) part",
+                    mine.householdId(),
+                    like,
+                    like);
         }
     }
 
@@ -142,48 +141,31 @@ class SizesTest extends StockTest {
                         String.class));
     }
 
-    private void lots(List<String> supplies, List<UUID> places) {
-        List<Object[]> lots = new ArrayList<>();
-        List<Object[]> moves = new ArrayList<>();
-        List<Object[]> balances = new ArrayList<>();
-        for (int i = 0; i < LOTS; i++) {
-            UUID lot = UUID.randomUUID();
-            UUID place = places.get(i % places.size());
-            lots.add(new Object[] {
-                lot,
+    private void lots(List<UUID> places) {
+        String supply = "case mod(x, 3) when 0 then 'gauze-small' when 1 then 'plaster-fabric' else 'paracetamol' end";
+        database.update(
+                "insert into stock_lot (id, household_id, supply_id, product, article, lot_code, serial, printed_until,"
+                        + " month_only, received_on, condition) select random_uuid(), ?, " + supply
+                        + ", '', '', 'L' || x,"
+                        + " '', dateadd(day, mod(x, 900), current_date), false, dateadd(day, -90, current_date), ''"
+                        + " from system_range(1, ?)",
                 mine.householdId(),
-                supplies.get(i % supplies.size()),
-                "",
-                "",
-                "L" + i,
-                "",
-                LocalDate.now().plusDays(i % 900),
-                false,
-                LocalDate.now().minusDays(90),
-                ""
-            });
-            moves.add(new Object[] {
-                UUID.randomUUID(),
-                mine.householdId(),
-                i + 2,
-                "RECEIVED",
-                lot,
-                place,
-                3,
-                LocalDate.now().minusDays(90).atStartOfDay(),
-                "sef",
-                ""
-            });
-            balances.add(new Object[] {lot, place, mine.householdId(), 3});
-        }
-        database.batchUpdate(
-                "insert into stock_lot (id, household_id, supply_id, product, article, lot_code, serial, printed_until, month_only, received_on, condition) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                lots);
-        database.batchUpdate(
-                "insert into stock_movement (id, household_id, number, kind, lot_id, to_place, pieces, made_at, made_by, why) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                moves);
-        database.batchUpdate(
-                "insert into stock_balance (lot_id, place_id, household_id, pieces) values (?, ?, ?, ?)", balances);
+                LOTS);
+        String place = "case mod(cast(substring(lot_code, 2) as int), 2) when 0 then ? else ? end";
+        String received = " from stock_lot where household_id = ? and lot_code like 'L%'";
+        database.update(
+                "insert into stock_movement (id, household_id, number, kind, lot_id, to_place, pieces, made_at, made_by, why)"
+                        + " select random_uuid(), household_id, cast(substring(lot_code, 2) as int) + 1, 'RECEIVED', id, "
+                        + place + ", 3, received_on, 'sef', ''" + received,
+                places.getFirst(),
+                places.getLast(),
+                mine.householdId());
+        database.update(
+                "insert into stock_balance (lot_id, place_id, household_id, pieces) select id, " + place
+                        + ", household_id, 3" + received,
+                places.getFirst(),
+                places.getLast(),
+                mine.householdId());
         database.update("update stock_head set number = ? where household_id = ?", LOTS + 1, mine.householdId());
     }
 }

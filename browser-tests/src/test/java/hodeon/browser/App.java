@@ -1,29 +1,34 @@
 package hodeon.browser;
 
+import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 
 /** The packaged application as a process of its own, started as a user would start it. */
 final class App implements AutoCloseable {
 
     private static final int PATIENCE_SECONDS = 120;
 
+    /** What the application says once it answers. */
+    private static final String READY = "Started HodeonApplication";
+
     final int port;
     private final Process process;
-    private final Path log;
+    private final StringBuffer log = new StringBuffer();
+    private final CompletableFuture<Boolean> ready = new CompletableFuture<>();
+    private final Thread listening;
 
-    private App(int port, Process process, Path log) {
+    private App(int port, Process process) {
         this.port = port;
         this.process = process;
-        this.log = log;
+        this.listening = Thread.ofPlatform().daemon().start(this::listen);
     }
 
     static App demo() {
@@ -41,10 +46,8 @@ final class App implements AutoCloseable {
     static App launch(Path data, boolean demo) {
         try {
             int port = freePort();
-            Path log = Files.createTempFile("hodeon", ".log");
-            Process process =
-                    Unpacked.start(log, "--server.port=" + port, "--hodeon.data=" + data, "--hodeon.demo=" + demo);
-            return new App(port, process, log);
+            return new App(
+                    port, Unpacked.start("--server.port=" + port, "--hodeon.data=" + data, "--hodeon.demo=" + demo));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -55,11 +58,7 @@ final class App implements AutoCloseable {
     }
 
     String log() {
-        try {
-            return Files.readString(log);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return log.toString();
     }
 
     /** Ends it without any chance to tidy up: SIGKILL. */
@@ -74,6 +73,7 @@ final class App implements AutoCloseable {
             if (!process.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
                 throw new IllegalStateException("Still running:\n" + log());
             }
+            listening.join();
             return process.exitValue();
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
@@ -94,32 +94,29 @@ final class App implements AutoCloseable {
         }
     }
 
-    private void awaitReady() {
-        HttpClient client = HttpClient.newHttpClient();
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
-        while (System.nanoTime() < end && process.isAlive()) {
-            try {
-                var health = HttpRequest.newBuilder(URI.create(address("/actuator/health")))
-                        .build();
-                if (client.send(health, HttpResponse.BodyHandlers.ofString()).statusCode() == 200) {
-                    return;
+    private void listen() {
+        try (BufferedReader lines = process.inputReader()) {
+            lines.lines().forEach(line -> {
+                log.append(line).append('\n');
+                if (line.contains(READY)) {
+                    ready.complete(true);
                 }
-            } catch (IOException notYet) {
-                // It is still starting.
-            } catch (InterruptedException e) {
-                throw new IllegalStateException(e);
-            }
-            pause();
+            });
+        } catch (IOException | UncheckedIOException closed) {
+            log.append(closed.getMessage()).append('\n');
         }
-        throw new IllegalStateException("Not ready:\n" + log());
+        ready.complete(false);
     }
 
-    private static void pause() {
+    private void awaitReady() {
         try {
-            Thread.sleep(200);
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
+            if (ready.get(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                return;
+            }
+        } catch (InterruptedException | ExecutionException | TimeoutException e) {
+            throw new IllegalStateException("Not ready:\n" + log(), e);
         }
+        throw new IllegalStateException("It ended:\n" + log());
     }
 
     private static int freePort() throws IOException {

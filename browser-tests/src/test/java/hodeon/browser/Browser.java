@@ -315,7 +315,28 @@ final class Browser implements AutoCloseable {
     }
 
     void hasNoSeriousAccessibilityFinding() {
-        var serious = axe().disableRules(List.of("color-contrast")).analyze(driver).getViolations().stream()
+        hasNoSeriousFinding(axe());
+    }
+
+    /** What is shown now is known from here on; see {@link #hasNoSeriousFindingInWhatIsNew}. */
+    void remembersWhatItShows() {
+        driver.executeScript(
+                "document.querySelectorAll('*').forEach(e => e.checkVisibility() && e.setAttribute('data-known', ''))");
+    }
+
+    /** Looks only at what was hidden before: the menu of a phone, the parts that take the place of wide ones. */
+    void hasNoSeriousFindingInWhatIsNew() {
+        Object shown = driver.executeScript("""
+                const shown = [...document.body.querySelectorAll(':not([data-known])')].filter(e => e.checkVisibility());
+                shown.forEach(e => e.setAttribute('data-new', ''));
+                return shown.length;""");
+        if (((Number) shown).intValue() > 0) {
+            hasNoSeriousFinding(axe().include(List.of("[data-new]")));
+        }
+    }
+
+    private void hasNoSeriousFinding(AxeBuilder axe) {
+        var serious = axe.disableRules(List.of("color-contrast")).analyze(driver).getViolations().stream()
                 .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
                 .map(v -> path() + ": " + v.getId() + " at "
                         + v.getNodes().getFirst().getTarget() + ": " + v.getHelp())

@@ -94,12 +94,13 @@ class EveryPageTest {
                 .toList();
     }
 
-    /** In both widths and both looks, at one visit: a phone shows parts that a screen hides. */
+    /** In both widths and both looks, at one visit: a phone shows parts that a screen hides, and they are looked at there. */
     private static void check(Browser browser) {
         browser.hasNoSeriousAccessibilityFinding();
         browser.fitsItsWidth();
+        browser.remembersWhatItShows();
         browser.resize(390, 844);
-        browser.hasNoSeriousAccessibilityFinding();
+        browser.hasNoSeriousFindingInWhatIsNew();
         browser.fitsItsWidth();
         browser.hasQuietConsole();
         browser.keepsThreeOfAlike();

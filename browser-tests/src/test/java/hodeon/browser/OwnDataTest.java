@@ -15,6 +15,8 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -51,21 +53,22 @@ class OwnDataTest {
         String token = client.token("/trips/new");
         String lot = client.lotOf(500, token);
         AtomicInteger used = new AtomicInteger();
+        CountDownLatch usedEnough = new CountDownLatch(25);
+        CountDownLatch savedEnough = new CountDownLatch(25);
         AtomicInteger next = new AtomicInteger();
         Thread[] savers = new Thread[4];
         savers[3] = Thread.ofVirtual().start(() -> {
             try {
                 while (client.use(lot, token).statusCode() == 302) {
                     used.incrementAndGet();
+                    usedEnough.countDown();
                 }
             } catch (IOException | InterruptedException killed) {
                 // As below.
             }
         });
         // Trips are saved only towards the end, so that few of them have to be opened afterwards.
-        while (used.get() < 25) {
-            Thread.sleep(5);
-        }
+        assertThat(usedEnough.await(2, TimeUnit.MINUTES)).isTrue();
         for (int i = 0; i < 3; i++) {
             savers[i] = Thread.ofVirtual().start(() -> {
                 try {
@@ -73,6 +76,7 @@ class OwnDataTest {
                         String name = "Trip " + next.incrementAndGet() + " of many";
                         if (client.save(name, token).statusCode() == 302) {
                             confirmed.add(name);
+                            savedEnough.countDown();
                         }
                     }
                 } catch (IOException | InterruptedException killed) {
@@ -80,9 +84,7 @@ class OwnDataTest {
                 }
             });
         }
-        while (confirmed.size() < 25) {
-            Thread.sleep(5);
-        }
+        assertThat(savedEnough.await(2, TimeUnit.MINUTES)).isTrue();
         app.kill();
         for (Thread saver : savers) {
             saver.join();

@@ -2,6 +2,7 @@ package hodeon.browser;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.lang.ProcessBuilder.Redirect;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -22,9 +23,9 @@ final class Unpacked {
 
     private Unpacked() {}
 
-    static Process start(Path log, String... arguments) throws IOException {
+    static Process start(String... arguments) throws IOException {
         boolean written = !WRITING.isAlive() && Files.exists(CLASSES);
-        return run(log, written ? List.of("-XX:SharedArchiveFile=" + CLASSES) : List.of(), arguments);
+        return run(Redirect.PIPE, written ? List.of("-XX:SharedArchiveFile=" + CLASSES) : List.of(), arguments);
     }
 
     private static Path unpack() {
@@ -56,7 +57,7 @@ final class Unpacked {
     private static Process writeDownClasses() {
         try {
             return run(
-                    Files.createTempFile("hodeon", ".log"),
+                    Redirect.DISCARD,
                     List.of("-XX:ArchiveClassesAtExit=" + CLASSES),
                     "--server.port=0",
                     "--hodeon.data=" + App.temporary("hodeon-classes"),
@@ -67,7 +68,7 @@ final class Unpacked {
         }
     }
 
-    private static Process run(Path log, List<String> options, String... arguments) throws IOException {
+    private static Process run(Redirect output, List<String> options, String... arguments) throws IOException {
         List<String> command = new ArrayList<>(List.of(
                 JAVA, "--enable-native-access=ALL-UNNAMED", "-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", "-Xmx512m"));
         command.addAll(options);
@@ -75,7 +76,7 @@ final class Unpacked {
         Stream.of(arguments).forEach(command::add);
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
-                .redirectOutput(log.toFile())
+                .redirectOutput(output)
                 .start();
         Runtime.getRuntime().addShutdownHook(new Thread(process::destroyForcibly));
         return process;

@@ -1,7 +1,6 @@
 package hodeon.app.plan;
 
 import hodeon.app.evidence.Known;
-import hodeon.app.need.Forecasts;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.choice.Choice.Floor;
 import hodeon.core.choice.Marginal;
@@ -42,13 +41,13 @@ public class KitCalculator {
     /** Grams of which the mat says what they would buy. */
     public static final int NEXT_GRAMS = PlanningAssumption.NEXT_GRAMS.whole();
 
-    private final Forecasts forecasts;
+    private final Questions questions;
     private final Recommendations recommendations;
     private final Duration patience;
 
     KitCalculator(
-            Forecasts forecasts, Recommendations recommendations, @Value("${hodeon.patience}") Duration patience) {
-        this.forecasts = forecasts;
+            Questions questions, Recommendations recommendations, @Value("${hodeon.patience}") Duration patience) {
+        this.questions = questions;
         this.recommendations = recommendations;
         this.patience = patience;
     }
@@ -163,8 +162,7 @@ public class KitCalculator {
     }
 
     public KitQuestion question(TripCase of, Holds holds) {
-        return KitQuestion.of(
-                of.trip(), of.known().catalogue(), forecasts.of(of.known(), of.trip()), holds, of.suitability());
+        return questions.of(of, holds);
     }
 
     public static Mass mass(Known known, Map<String, Integer> pieces) {

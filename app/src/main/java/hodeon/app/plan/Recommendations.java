@@ -1,9 +1,7 @@
 package hodeon.app.plan;
 
-import hodeon.app.need.Forecasts;
 import hodeon.core.choice.Solution;
 import hodeon.core.plan.Holds;
-import hodeon.core.plan.KitQuestion;
 import hodeon.core.plan.Planner;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
@@ -29,15 +27,15 @@ class Recommendations {
     /** The page that asked is put together first: on two cores the two would share what one of them needs. */
     private static final long AFTER_THE_PAGE_MS = 500;
 
-    private final Forecasts forecasts;
+    private final Questions questions;
     private final Cache cache;
     private final Duration patience;
     private final Set<Key> proving = ConcurrentHashMap.newKeySet();
     private final ScheduledExecutorService prover = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("prover").factory());
 
-    Recommendations(Forecasts forecasts, CacheManager caches, @Value("${hodeon.patience}") Duration patience) {
-        this.forecasts = forecasts;
+    Recommendations(Questions questions, CacheManager caches, @Value("${hodeon.patience}") Duration patience) {
+        this.questions = questions;
         this.patience = patience;
         this.cache = Objects.requireNonNull(caches.getCache("recommendations"));
     }
@@ -93,9 +91,7 @@ class Recommendations {
     }
 
     private Planner planner(Key key) {
-        TripCase of = key.of();
-        return new Planner(KitQuestion.of(
-                of.trip(), of.known().catalogue(), forecasts.of(of.known(), of.trip()), key.holds(), of.suitability()));
+        return new Planner(questions.of(key.of(), key.holds()));
     }
 
     @PreDestroy
