@@ -33,7 +33,11 @@ final class LocalSearch {
 
     void polish(int[] quantities) {
         withinLimits(quantities);
-        filled(quantities, withoutIdlePieces(quantities));
+        Marginals around = withoutIdlePieces(quantities);
+        // What is around one allocation knows of one use more of each kind: what came may make room for yet another.
+        while (filled(quantities, around)) {
+            around = allocator.marginals(quantities);
+        }
     }
 
     /** The solver keeps limits to a millionth; where that shows, the piece that is missed least goes. */
@@ -139,8 +143,10 @@ final class LocalSearch {
      * Adding anything only lowers what anything else would add, so what a piece would once have added bounds what it adds
      * now, and few need be computed again (lazy greedy: M. Minoux, Lecture Notes in Control and Information Sciences 1978;
      * 7: 234–243).
+     *
+     * @return whether anything was added
      */
-    private void filled(int[] quantities, Marginals around) {
+    private boolean filled(int[] quantities, Marginals around) {
         Marginals marginals = around;
         PriorityQueue<Promise> promises = new PriorityQueue<>(
                 Comparator.comparingDouble(Promise::perShare).reversed().thenComparing(Promise::candidate));
@@ -163,6 +169,7 @@ final class LocalSearch {
                 promises.add(new Promise(i, gain / share(i), gain >= wanted ? added : -1));
             }
         }
+        return added > 0;
     }
 
     /** What one more piece adds for what it takes, computed when so many had been added; later it may only be less. */

@@ -78,7 +78,6 @@ class LocalSearchTest {
                 grams,
                 OptionalInt.empty());
         assertThat(polished(alone, 1, 1)).containsExactly(1, 1);
-        assertThat(polished(alone, 0, 0)).containsExactly(1, 1);
     }
 
     @Test
