@@ -77,7 +77,7 @@ class TripController {
 
     @ModelAttribute
     void choices(@AuthenticationPrincipal Member member, Model model) {
-        Shown.page("", BriefChoices.of(known(member).map(Person::name).toList()), model);
+        Shown.part(BriefChoices.of(known(member).map(Person::name).toList()), model);
     }
 
     private Stream<Person> known(Member member) {
@@ -132,12 +132,12 @@ class TripController {
                 && sure.isEmpty()
                 && drafts.find(member.householdId(), member.householdId()).isPresent()) {
             String address = "/trips/new?sure=yes&" + (like == null ? "preset=" + preset : "like=" + like);
-            Shown.page("", new Begun("", address), model);
+            Shown.part(new Begun("", address), model);
             return orDraft(member, member.householdId(), BriefForms.blank(), model);
         }
         if (like == null) {
             Optional<BriefForm> from = Preset.named(preset).map(Preset::form);
-            Shown.page("", new Begun(preset, null), model);
+            Shown.part(new Begun(preset, null), model);
             return from.isPresent()
                     ? page(from.get(), List.of(), Optional.empty(), model)
                     : orDraft(member, member.householdId(), BriefForms.blank(), model);
@@ -187,7 +187,7 @@ class TripController {
     private String orDraft(Member member, UUID about, BriefForm form, Model model) {
         Optional<Drafts.Draft> draft = drafts.find(member.householdId(), about);
         boolean fits = draft.isPresent() && draft.get().openedVersion().equals(form.getVersion());
-        Shown.page("", new Unsaved(about, fits ? draft.get().savedAt() : null), model);
+        Shown.part(new Unsaved(about, fits ? draft.get().savedAt() : null), model);
         return page(fits ? draft.get().form() : form, List.of(), Optional.empty(), model);
     }
 
@@ -259,7 +259,7 @@ class TripController {
     }
 
     private void opened(Member member, StoredTrip stored, Model model) {
-        Shown.page("", new Opened(progress.of(member.householdId(), stored, "Brief"), effects.of(stored)), model);
+        Shown.part(new Opened(progress.of(member.householdId(), stored, "Brief"), effects.of(stored)), model);
     }
 
     private String page(BriefForm form, List<Fault> faults, Optional<BriefRows> pressed, Model model) {

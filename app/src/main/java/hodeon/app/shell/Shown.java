@@ -10,6 +10,12 @@ public final class Shown {
 
     /** Puts what a page shows into its model and answers the template. */
     public static String page(String template, Record view, Model model) {
+        part(view, model);
+        return template;
+    }
+
+    /** Puts in what several pages show, beside what is each one's own. */
+    public static void part(Record view, Model model) {
         for (RecordComponent component : view.getClass().getRecordComponents()) {
             try {
                 component.getAccessor().setAccessible(true);
@@ -18,6 +24,5 @@ public final class Shown {
                 throw new IllegalStateException("What a page shows cannot be read: " + component, e);
             }
         }
-        return template;
     }
 }

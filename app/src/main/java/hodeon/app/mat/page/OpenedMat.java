@@ -27,7 +27,7 @@ public class OpenedMat {
     /** @param here the name of the way of looking, as {@code kit/ways.html} has it */
     public Mat open(Member member, UUID trip, String here, Model model) {
         Mat mat = mats.mat(member.householdId(), trip);
-        Shown.page("", new Shows(progress.of(member.householdId(), mat.trip(), "Mat"), here, mat.version()), model);
+        Shown.part(new Shows(progress.of(member.householdId(), mat.trip(), "Mat"), here, mat.version()), model);
         return mat;
     }
 }
