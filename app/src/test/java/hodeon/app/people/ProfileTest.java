@@ -149,7 +149,7 @@ class ProfileTest {
         sent.setParameter("regular[3].units", "5");
         sent.setParameter("regular[3].times", "08:00");
         ProfileForm form = bound(sent);
-        assertThat(form.regular()).containsExactly(new ProfileForm.RegularRow("", "5", "08:00", ""));
+        assertThat(form.regularRows()).containsExactly(new ProfileForm.RegularRow("", "5", "08:00", ""));
         assertThat(form.regularAndOneMore()).hasSize(2);
         assertThat(form.rides("RELIEVER_INHALER")).isEqualTo("lid pocket, left");
         PersonReader reader = new PersonReader(form, FormularyReader.shipped(), TODAY);
