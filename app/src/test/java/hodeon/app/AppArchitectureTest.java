@@ -54,7 +54,7 @@ class AppArchitectureTest {
             heat: household shell stock
             household: shell
             journal: aid brief dose evidence household need people plan shell stock storage
-            kits: brief catalogue evidence household mat plan shell stock
+            kits: brief catalogue check evidence household mat plan shell stock
             mat: brief evidence household plan shell storage
             medicine: brief evidence formulary household mat need people plan shell storage
             need: brief evidence household shell
@@ -68,7 +68,7 @@ class AppArchitectureTest {
             shelf: brief check household kits readiness shell stock
             shell: storage
             simulated: catalogue household remind shell
-            stock: catalogue household shell
+            stock: catalogue household shell storage
             storage:
             tradeoff: brief evidence household kits mat plan shell
             transfer: brief check evidence household journal kits stock storage

@@ -18,6 +18,11 @@ class EveryPageTest {
         browser.open("/stock");
         String place = browser.find(".places h3 a").getDomAttribute("href");
         String lot = browser.find(".hands a").getDomAttribute("href");
+        browser.open("/kits");
+        String kit = browser.linked("Clubhouse kit");
+        browser.open(kit);
+        browser.click("#about summary");
+        String list = browser.find("#its-list").getDomAttribute("href");
         browser.open("/people");
         String person = browser.find("#people th a").getDomAttribute("href");
         browser.open("/stock/checks");
@@ -36,6 +41,10 @@ class EveryPageTest {
                                 "/nowhere",
                                 past + "/kit",
                                 contents,
+                                "/kits",
+                                kit,
+                                list,
+                                list + "/edit",
                                 "/stock",
                                 place,
                                 lot,

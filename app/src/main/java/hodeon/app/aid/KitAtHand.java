@@ -1,8 +1,8 @@
 package hodeon.app.aid;
 
 import hodeon.app.brief.form.StoredTrip;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.MatService;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
@@ -36,14 +36,14 @@ public class KitAtHand {
     /** Where what is only planned lies. */
     private static final String NOT_PACKED = "not packed yet";
 
-    private final KitService kits;
+    private final ListService lists;
     private final MatService mats;
     private final StockService stock;
     private final PartyPatients patients;
 
-    KitAtHand(KitService kits, MatService mats, StockService stock, PartyPatients patients) {
+    KitAtHand(ListService lists, MatService mats, StockService stock, PartyPatients patients) {
         this.patients = patients;
-        this.kits = kits;
+        this.lists = lists;
         this.mats = mats;
         this.stock = stock;
     }
@@ -57,7 +57,7 @@ public class KitAtHand {
     public record Lying(Supply supply, int pieces, String where) {}
 
     public Optional<Place> place(StoredTrip trip, Stock all) {
-        return kits.ofTrip(trip.householdId(), trip.id()).flatMap(k -> all.placeOf(k.id()));
+        return lists.ofTrip(trip.householdId(), trip.id()).flatMap(k -> all.placeOf(k.id()));
     }
 
     /** In catalogue order; behind it the rescue medicine that people of the party carry. */
@@ -96,8 +96,8 @@ public class KitAtHand {
         if (place.isPresent()) {
             return in(all, place.get().id());
         }
-        Optional<Kit> saved = kits.ofTrip(trip.householdId(), trip.id());
-        return planned(all, saved.map(Kit::pieces).orElseGet(() -> mats.onMat(trip.householdId(), trip)
+        Optional<StoredList> saved = lists.ofTrip(trip.householdId(), trip.id());
+        return planned(all, saved.map(StoredList::pieces).orElseGet(() -> mats.onMat(trip.householdId(), trip)
                 .pieces()));
     }
 

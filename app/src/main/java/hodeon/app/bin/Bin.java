@@ -8,13 +8,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * The bin: deleted trips, kits, own supplies and own medicines, for 30 days. They are marked in their tables and no other room sees
- * them; here they are brought back or go for good.
+ * The bin: deleted trips, lists, kits with all that lies in them, own supplies and own medicines, for 30 days. They are marked in
+ * their tables and no other room sees them; here they are brought back or go for good. Of a kit the row stays even then: the ledger
+ * goes on to name it.
  */
 @Service
 @Transactional
@@ -25,7 +27,8 @@ public class Bin {
     /** What can lie in it. */
     public enum Kind {
         TRIP("trip", "trip", "id", "name"),
-        KIT("kit", "kit", "id", "name"),
+        LIST("list", "kit", "id", "name"),
+        KIT("kit", "stock_place", "id", "name"),
         SUPPLY("own supply", "own_supply", "supply_id", "supply_id"),
         MEDICINE("own medicine", "own_medicine", "id", "name");
 
@@ -44,6 +47,13 @@ public class Bin {
         public String word() {
             return word;
         }
+
+        /** Whether something lies in the bin by itself: a module comes and goes with the kit that it lies in. */
+        private String byItself() {
+            return this == KIT
+                    ? " and (inside is null or inside not in (select id from stock_place where deleted_at is not null))"
+                    : "";
+        }
     }
 
     /** @param until the last day it can be brought back */
@@ -60,20 +70,22 @@ public class Bin {
     /** What lies in it, the latest first; what has lain too long goes for good. */
     public List<Thing> of(UUID household) {
         List<Thing> things = new ArrayList<>();
+        LocalDateTime since = LocalDateTime.now(clock).minusDays(DAYS);
         for (Kind kind : Kind.values()) {
-            database.update(
-                    "delete from " + kind.table + " where household_id = ? and deleted_at < ?",
-                    household,
-                    LocalDateTime.now(clock).minusDays(DAYS));
+            if (kind != Kind.KIT) {
+                database.update(
+                        "delete from " + kind.table + " where household_id = ? and deleted_at < ?", household, since);
+            }
             things.addAll(database.query(
                     "select " + kind.key + ", " + kind.name + ", deleted_at from " + kind.table
-                            + " where household_id = ? and deleted_at is not null",
+                            + " where household_id = ? and deleted_at >= ?" + kind.byItself(),
                     (row, n) -> thing(
                             kind,
                             row.getString(1),
                             row.getString(2),
                             row.getObject(3, LocalDateTime.class).toLocalDate()),
-                    household));
+                    household,
+                    since));
         }
         things.sort(Comparator.comparing(Thing::deleted).reversed().thenComparing(Thing::name));
         return things;
@@ -86,6 +98,10 @@ public class Bin {
     /** Puts it back where it was; throws {@link NotHere} if it does not lie here. */
     public Thing bringBack(UUID household, Kind kind, String id) {
         Thing thing = find(household, kind, id);
+        if (kind == Kind.KIT) {
+            mark(household, id, null);
+            return thing;
+        }
         database.update(
                 "update " + kind.table + " set deleted_at = null where household_id = ? and " + kind.key + " = ?",
                 household,
@@ -102,12 +118,26 @@ public class Bin {
     /** It goes at once and for good; throws {@link NotHere} if it does not lie here. */
     public Thing empty(UUID household, Kind kind, String id) {
         Thing thing = find(household, kind, id);
+        if (kind == Kind.KIT) {
+            mark(household, id, LocalDateTime.now(clock).minusDays(DAYS + 1));
+            return thing;
+        }
         database.update(
                 "delete from " + kind.table + " where household_id = ? and deleted_at is not null and " + kind.key
                         + " = ?",
                 household,
                 id);
         return thing;
+    }
+
+    /** Marks a kit and all that went into the bin with it. */
+    private void mark(UUID household, String kit, @Nullable LocalDateTime deleted) {
+        database.update(
+                "update stock_place set deleted_at = ? where household_id = ? and deleted_at ="
+                        + " (select deleted_at from stock_place where id = ?)",
+                deleted,
+                household,
+                kit);
     }
 
     private Thing find(UUID household, Kind kind, String id) {

@@ -38,6 +38,7 @@ class BinController {
         return "redirect:"
                 + switch (kind) {
                     case TRIP -> "/trips/" + id + "/odds";
+                    case LIST -> "/lists/" + id;
                     case KIT -> "/kits/" + id;
                     case SUPPLY -> "/supplies";
                     case MEDICINE -> "/medicines";

@@ -216,6 +216,13 @@ class CheckController {
         return "redirect:/stock/checks/" + id + "#line-" + (position + 1);
     }
 
+    /** Everything that nobody said anything about is as it should be. */
+    @PostMapping("/stock/checks/{id}/rest")
+    String rest(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        checks.restIsRight(member.householdId(), id);
+        return "redirect:/stock/checks/" + id;
+    }
+
     @PostMapping("/stock/checks/{id}/finish")
     String finish(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
         int changed = checks.finish(member.householdId(), id, member.getUsername());

@@ -2,7 +2,7 @@ package hodeon.app.contents;
 
 import hodeon.app.contents.ContentsText.Line;
 import hodeon.app.household.Member;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatChangedElsewhere;
 import hodeon.app.mat.MatService;
@@ -59,15 +59,15 @@ class SortController {
 
     private final OpenedMat opened;
     private final MatService mats;
-    private final KitService kits;
+    private final ListService lists;
     private final KitCalculator calculator;
     private final OpenLines open;
 
-    SortController(OpenedMat opened, MatService mats, KitService kits, KitCalculator calculator, OpenLines open) {
+    SortController(OpenedMat opened, MatService mats, ListService lists, KitCalculator calculator, OpenLines open) {
         this.open = open;
         this.opened = opened;
         this.mats = mats;
-        this.kits = kits;
+        this.lists = lists;
         this.calculator = calculator;
     }
 
@@ -167,8 +167,8 @@ class SortController {
         Mat mat = opened.open(member, id, "What I have", model);
         Faults faults = new Faults();
         SortedContents sorted = SortedContents.read(form, mat.known().catalogue(), faults);
-        if (action.equals("second") && KitService.nameFault(name).isPresent()) {
-            faults.add(KitService.nameFault(name).get());
+        if (action.equals("second") && ListService.nameFault(name).isPresent()) {
+            faults.add(ListService.nameFault(name).get());
         }
         UUID saved = null;
         if (!faults.none()) {
@@ -176,7 +176,7 @@ class SortController {
         } else if (action.equals("lay")) {
             return lay(member, id, version, sorted, next);
         } else if (action.equals("second")) {
-            saved = kits.save(member.householdId(), name.strip(), sorted.second());
+            saved = lists.save(member.householdId(), name.strip(), sorted.second());
         }
         return sorted(mat, sorted, faults.all(), saved, model);
     }

@@ -3,8 +3,8 @@ package hodeon.app.find;
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.evidence.HouseholdEvidence;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.StockService;
@@ -30,7 +30,7 @@ class Finder {
     private static final int MOST = 30;
 
     private final TripService trips;
-    private final KitService kits;
+    private final ListService lists;
     private final StockService stock;
     private final PeopleService people;
     private final HouseholdEvidence knowledge;
@@ -38,14 +38,14 @@ class Finder {
 
     Finder(
             TripService trips,
-            KitService kits,
+            ListService lists,
             StockService stock,
             PeopleService people,
             HouseholdEvidence knowledge,
             Clock clock) {
         this.people = people;
         this.trips = trips;
-        this.kits = kits;
+        this.lists = lists;
         this.stock = stock;
         this.knowledge = knowledge;
         this.clock = clock;
@@ -72,13 +72,14 @@ class Finder {
             String path = "/trips/" + trip.id();
             found.add(new Found("trip", trip.trip().name(), trip.trip().start().toString(), path + "/mat"));
         }
-        for (Kit kit : kits.all(householdId)) {
-            found.add(new Found("kit", kit.name(), Figures.grams(kit.mass()), "/kits/" + kit.id()));
+        for (StoredList list : lists.all(householdId)) {
+            found.add(new Found("list", list.name(), Figures.grams(list.mass()), "/lists/" + list.id()));
         }
         Stock owned = stock.of(householdId);
         owned.places()
                 .values()
-                .forEach(p -> found.add(new Found("place", p.name(), p.kind().word(), "/stock/places/" + p.id())));
+                .forEach(p -> found.add(new Found(
+                        "place", p.name(), p.kind().word(), (p.isShelf() ? "/stock/places/" : "/kits/") + p.id())));
         people.all(householdId)
                 .forEach(k -> found.add(new Found("person", k.profile().name(), "your people", "/people/" + k.id())));
         for (StoredTrip trip : all) {

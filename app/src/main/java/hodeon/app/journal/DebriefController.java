@@ -203,10 +203,10 @@ class DebriefController {
                         used,
                         opened,
                         form.learn() != null,
-                        new Cause(
+                        Cause.onTrip(
                                 member.getUsername(),
                                 "debrief of " + trip.trip().name(),
-                                Optional.of(id)));
+                                id));
                 next.addFlashAttribute("said", "Written: the kit holds what is left.");
             } catch (TooFew few) {
                 faults.add("used", "", "somebody took pieces while you counted; nothing was written", "Count again");

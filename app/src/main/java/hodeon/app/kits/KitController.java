@@ -1,30 +1,24 @@
 package hodeon.app.kits;
 
-import hodeon.app.brief.Progress;
-import hodeon.app.brief.TripService;
-import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
-import hodeon.app.mat.Mat;
-import hodeon.app.mat.MatChangedElsewhere;
-import hodeon.app.mat.MatService;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.Binned;
-import hodeon.app.shell.Figures;
+import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.KitKeeping;
+import hodeon.app.stock.place.Place;
 import hodeon.core.notice.Fault;
-import hodeon.core.units.Mass;
-import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
+import hodeon.core.notice.Faults;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -34,138 +28,238 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** The saved kit of a trip: its contents on the page, on paper and as CSV. */
+/** Kits as they stand in the world: all of them, one of them, and what becomes of it and its modules. */
 @Controller
 class KitController {
 
-    private final KitService kits;
-    private final MatService mats;
-    private final TripService trips;
-    private final Progress progress;
-    private final StockService stock;
+    private static final int LONGEST_STANDS = 160;
+    private static final int LONGEST_WORDS = 200;
 
-    KitController(KitService kits, MatService mats, TripService trips, Progress progress, StockService stock) {
+    private final KitPages pages;
+    private final KitShelf shelf;
+    private final ListService lists;
+    private final StockService stock;
+    private final KitKeeping keeping;
+    private final Clock clock;
+
+    KitController(
+            KitPages pages, KitShelf shelf, ListService lists, StockService stock, KitKeeping keeping, Clock clock) {
+        this.pages = pages;
+        this.shelf = shelf;
+        this.lists = lists;
         this.stock = stock;
-        this.kits = kits;
-        this.mats = mats;
-        this.trips = trips;
-        this.progress = progress;
+        this.keeping = keeping;
+        this.clock = clock;
     }
 
     /**
-     * The kit of a trip.
+     * All kits.
      *
-     * @param kit missing while none is saved, and {@code packed} while none of it is packed
-     * @param over grams above the limit, in words; empty if none
-     * @param differs whether the mat has been changed since
-     * @param kinds on the mat
-     * @param fault what is wrong with the name; empty if nothing
+     * @param retired those out of use
+     * @param lists those that lie nowhere come first
      */
-    record TripKitPage(
-            Progress.Strip strip,
-            @Nullable KitView kit,
-            @Nullable Packed packed,
-            String over,
-            String limit,
-            boolean differs,
-            int kinds,
-            long version,
-            String suggestedName,
-            String fault) {}
+    record KitsPage(
+            List<KitShelf.Card> kits,
+            List<KitPage.Choice> retired,
+            List<KitShelf.ListCard> lists,
+            List<Fault> faults) {}
 
-    record KitPage(KitView kit) {}
-
-    @GetMapping("/trips/{id}/kit")
-    String ofTrip(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
-        return page(member, trips.find(member.householdId(), id), "", model);
+    @GetMapping("/kits")
+    String kits(@AuthenticationPrincipal Member member, Model model) {
+        UUID household = member.householdId();
+        Stock all = stock.of(household);
+        LocalDate today = LocalDate.now(clock);
+        KitsPage view = new KitsPage(
+                shelf.cards(household, all, today, Integer.MAX_VALUE),
+                all.places().values().stream()
+                        .filter(p -> p.facts().retiredOn().isPresent())
+                        .map(p -> new KitPage.Choice(p.id(), p.name()))
+                        .toList(),
+                shelf.lists(household, all),
+                faults(model));
+        return Shown.page("kits/kits", view, model);
     }
 
-    @PostMapping("/trips/{id}/kit")
-    String save(
+    /** A new kit, with no list, an empty list of its own, or one that there is. */
+    @PostMapping("/kits")
+    String make(
+            @AuthenticationPrincipal Member member,
+            @RequestParam String name,
+            @RequestParam(defaultValue = "") String list,
+            RedirectAttributes next) {
+        UUID household = member.householdId();
+        Optional<Fault> fault = stock.fault(household, name, Place.Kind.KIT, Optional.empty());
+        if (fault.isPresent()) {
+            return refused(next, fault.get(), "/kits");
+        }
+        Optional<UUID> chosen =
+                switch (list) {
+                    case "" -> Optional.empty();
+                    case "new" -> Optional.of(lists.save(household, name.strip() + " list", Map.of()));
+                    default -> Optional.of(lists.find(household, id(list)).id());
+                };
+        UUID kit = stock.addPlace(household, name, Place.Kind.KIT, Optional.empty(), chosen);
+        return list.equals("new") ? "redirect:/lists/" + chosen.orElseThrow() + "/edit" : "redirect:/kits/" + kit;
+    }
+
+    private static UUID id(String given) {
+        try {
+            return UUID.fromString(given);
+        } catch (IllegalArgumentException e) {
+            throw new NotHere("list " + given);
+        }
+    }
+
+    /** A kit; an address of the first house that names a list leads there. */
+    @GetMapping("/kits/{id}")
+    String kit(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        UUID household = member.householdId();
+        if (lists.isOne(household, id)) {
+            return "redirect:" + address(lists.find(household, id));
+        }
+        return Shown.page("kits/kit", pages.of(household, id, faults(model)), model);
+    }
+
+    static String address(StoredList list) {
+        return list.tripId().map(t -> "/trips/" + t + "/kit").orElse("/lists/" + list.id());
+    }
+
+    @PostMapping("/kits/{id}/facts")
+    String facts(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam String name,
-            @RequestParam(required = false) Optional<Long> version,
-            HttpServletResponse response,
-            RedirectAttributes next,
-            Model model) {
-        StoredTrip trip = trips.find(member.householdId(), id);
-        String given = name.strip();
-        Optional<Fault> fault = KitService.nameFault(name);
+            @RequestParam(defaultValue = "") String stands,
+            @RequestParam(defaultValue = "") String knownBy,
+            @RequestParam(defaultValue = "") String condition,
+            @RequestParam(defaultValue = "") Optional<UUID> list,
+            @RequestParam(defaultValue = "") Optional<UUID> filledFrom,
+            RedirectAttributes next) {
+        UUID household = member.householdId();
+        Faults faults = new Faults();
+        FieldReader read = new FieldReader(faults);
+        read.line("name", name, "a kit's name", ListService.LONGEST_NAME);
+        keeping.nameFault(household, id, name).ifPresent(faults::add);
+        Place.Facts facts = new Place.Facts(
+                read.lineOrNothing("where it stands", stands, "where a kit stands", LONGEST_STANDS),
+                read.lineOrNothing("who knows", knownBy, "who knows where it stands", LONGEST_WORDS),
+                read.lineOrNothing("condition", condition, "its condition", LONGEST_WORDS),
+                Optional.empty());
+        list.ifPresent(l -> lists.find(household, l));
+        if (faults.none()) {
+            keeping.fillFrom(household, id, filledFrom).ifPresent(faults::add);
+        }
+        if (!faults.none()) {
+            next.addFlashAttribute("faults", faults.all());
+        } else {
+            keeping.describe(household, id, name, facts);
+            stock.plan(household, id, list);
+            next.addFlashAttribute("said", "Written down.");
+        }
+        return "redirect:/kits/" + id;
+    }
+
+    @PostMapping("/kits/{id}/modules")
+    String module(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam String name,
+            RedirectAttributes next) {
+        UUID household = member.householdId();
+        stock.place(household, id);
+        Optional<Fault> fault = stock.fault(household, name, Place.Kind.MODULE, Optional.of(id));
         if (fault.isPresent()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(member, trip, fault.get().sentence(), model);
+            return refused(next, fault.get(), "/kits/" + id);
         }
-        try {
-            kits.save(
-                    member.householdId(),
-                    id,
-                    given,
-                    mats.freeze(member.householdId(), id, version.orElseGet(() -> mats.mat(member.householdId(), trip)
-                            .version())));
-            next.addFlashAttribute("said", "Saved.");
-        } catch (MatChangedElsewhere | OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
-            next.addFlashAttribute(
-                    "said", "This kit or its mat was changed elsewhere a moment ago; look it over and save again.");
-        }
-        return "redirect:/trips/" + id + "/kit";
+        stock.addPlace(household, name, Place.Kind.MODULE, Optional.of(id), Optional.empty());
+        return "redirect:/kits/" + id;
     }
 
-    @GetMapping("/kits/{id}")
-    String kit(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
-        Kit kit = kits.find(member.householdId(), id);
-        if (kit.tripId().isPresent()) {
-            return "redirect:/trips/" + kit.tripId().get() + "/kit";
+    /** Puts a module somewhere else, or lifts it out where nothing is named. */
+    @PostMapping("/kits/{id}/put")
+    String put(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam UUID module,
+            @RequestParam(defaultValue = "") Optional<UUID> into,
+            @RequestParam(defaultValue = "false") boolean belongs,
+            RedirectAttributes next) {
+        UUID household = member.householdId();
+        stock.place(household, id);
+        Place moved = stock.place(household, module);
+        Optional<Fault> fault = keeping.put(household, module, into, member.getUsername());
+        if (fault.isPresent()) {
+            return refused(next, fault.get(), "/kits/" + id);
         }
-        return Shown.page("kits/kit", new KitPage(KitView.of(kit)), model);
+        if (belongs) {
+            keeping.settle(household, module);
+        }
+        next.addFlashAttribute(
+                "said",
+                into.map(i -> "“" + moved.name() + "” now lies in "
+                                + stock.of(household).path(i) + ".")
+                        .orElse("“" + moved.name() + "” is lifted out, with all that lies in it."));
+        return "redirect:/kits/" + id;
     }
 
-    @GetMapping("/kits/{id}/contents")
-    String contents(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
-        return Shown.page("kits/contents", new KitPage(KitView.of(kits.find(member.householdId(), id))), model);
+    @PostMapping("/kits/{id}/back")
+    String back(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam UUID module,
+            RedirectAttributes next) {
+        UUID household = member.householdId();
+        stock.place(household, id);
+        Optional<Fault> fault = keeping.bringBack(household, module, member.getUsername());
+        if (fault.isPresent()) {
+            return refused(next, fault.get(), "/kits/" + id);
+        }
+        next.addFlashAttribute("said", "“" + stock.place(household, module).name() + "” is back where it belongs.");
+        return "redirect:/kits/" + id;
     }
 
-    @GetMapping("/kits/{id}/contents.csv")
-    ResponseEntity<String> csv(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
-        Kit kit = kits.find(member.householdId(), id);
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(kit.name() + ".csv", StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(KitCsv.write(kit));
+    @PostMapping("/kits/{id}/copy")
+    String copy(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam String name,
+            RedirectAttributes next) {
+        UUID household = member.householdId();
+        stock.place(household, id);
+        Optional<Fault> fault = stock.fault(household, name, Place.Kind.KIT, Optional.empty());
+        if (fault.isPresent()) {
+            return refused(next, fault.get(), "/kits/" + id);
+        }
+        UUID copy = keeping.copy(household, id, name);
+        next.addFlashAttribute("said", "The same box, list and modules; nothing lies in it yet.");
+        return "redirect:/kits/" + copy;
+    }
+
+    @PostMapping("/kits/{id}/retire")
+    String retire(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam boolean retired,
+            RedirectAttributes next) {
+        keeping.retire(member.householdId(), id, retired);
+        next.addFlashAttribute("said", retired ? "Out of use. What lies in it stays there." : "In use again.");
+        return "redirect:/kits/" + id;
     }
 
     @PostMapping("/kits/{id}/delete")
     String delete(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
-        Binned.told(next, "KIT", id, kits.find(member.householdId(), id).name());
-        kits.delete(member.householdId(), id);
-        return "redirect:/";
+        Binned.told(next, "KIT", id, stock.place(member.householdId(), id).name());
+        keeping.delete(member.householdId(), id);
+        return "redirect:/kits";
     }
 
-    private String page(Member member, StoredTrip trip, String fault, Model model) {
-        Optional<Kit> kit = kits.ofTrip(member.householdId(), trip.id());
-        Mat mat = mats.mat(member.householdId(), trip);
-        Mass limit = trip.trip().limits().mass();
-        TripKitPage view = new TripKitPage(
-                progress.of(member.householdId(), trip, "Kit"),
-                kit.map(KitView::of).orElse(null),
-                kit.flatMap(k -> Packed.of(k, stock.of(member.householdId()), limit))
-                        .orElse(null),
-                kit.map(k -> Packed.over(k.mass(), limit)).orElse(""),
-                Figures.grams(limit),
-                kit.isPresent() && !kit.get().pieces().equals(mat.pieces()),
-                mat.pieces().size(),
-                mat.version(),
-                kit.map(Kit::name).orElse(shortened(trip.trip().name()) + " kit"),
-                fault);
-        return Shown.page("kits/kit", view, model);
+    private static String refused(RedirectAttributes next, Fault fault, String back) {
+        next.addFlashAttribute("faults", List.of(fault));
+        return "redirect:" + back;
     }
 
-    private static String shortened(String name) {
-        return name.length() <= KitService.LONGEST_NAME - 4 ? name : name.substring(0, KitService.LONGEST_NAME - 4);
+    @SuppressWarnings("unchecked")
+    private static List<Fault> faults(Model model) {
+        return model.getAttribute("faults") instanceof List<?> told ? (List<Fault>) told : List.of();
     }
 }

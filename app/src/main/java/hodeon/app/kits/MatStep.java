@@ -2,6 +2,8 @@ package hodeon.app.kits;
 
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.shell.Figures;
@@ -17,18 +19,18 @@ import org.springframework.stereotype.Component;
 class MatStep implements Progress.Later {
 
     private final MatService mats;
-    private final KitService kits;
+    private final ListService lists;
 
-    MatStep(MatService mats, KitService kits) {
+    MatStep(MatService mats, ListService lists) {
         this.mats = mats;
-        this.kits = kits;
+        this.lists = lists;
     }
 
     @Override
     public List<Progress.Step> steps(UUID householdId, StoredTrip trip) {
         String path = "/trips/" + trip.id();
         Optional<Mat> touched = mats.isTouched(trip.id()) ? Optional.of(mats.mat(householdId, trip)) : Optional.empty();
-        Optional<Kit> kit = kits.ofTrip(householdId, trip.id());
+        Optional<StoredList> kit = lists.ofTrip(householdId, trip.id());
         boolean stale = touched.map(Mat::stale).orElse(false);
         String mat = touched.map(m -> stale ? "brief changed since" : m.pieces().size() + " kinds, by hand")
                 .orElse("as recommended");

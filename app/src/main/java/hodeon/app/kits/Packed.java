@@ -1,5 +1,6 @@
 package hodeon.app.kits;
 
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -17,8 +18,10 @@ import java.util.Optional;
 public record Packed(String place, Mass mass, String grams, String over) {
 
     /** Empty while nothing lies anywhere for it. */
-    public static Optional<Packed> of(Kit kit, Stock all, Mass limit) {
-        return all.placeOf(kit.id()).filter(p -> !all.inKit(p.id()).isEmpty()).map(p -> of(p, all.mass(p.id()), limit));
+    public static Optional<Packed> of(StoredList list, Stock all, Mass limit) {
+        return all.placeOf(list.id())
+                .filter(p -> !all.inKit(p.id()).isEmpty())
+                .map(p -> of(p, all.mass(p.id()), limit));
     }
 
     private static Packed of(Place place, Mass mass, Mass limit) {

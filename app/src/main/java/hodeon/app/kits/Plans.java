@@ -1,6 +1,8 @@
 package hodeon.app.kits;
 
 import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
@@ -19,13 +21,13 @@ import org.springframework.stereotype.Service;
 public class Plans {
 
     private final MatService mats;
-    private final KitService kits;
+    private final ListService lists;
     private final KitCalculator calculator;
     private final HouseholdEvidence knowledge;
 
-    Plans(MatService mats, KitService kits, KitCalculator calculator, HouseholdEvidence knowledge) {
+    Plans(MatService mats, ListService lists, KitCalculator calculator, HouseholdEvidence knowledge) {
         this.mats = mats;
-        this.kits = kits;
+        this.lists = lists;
         this.calculator = calculator;
         this.knowledge = knowledge;
     }
@@ -67,24 +69,24 @@ public class Plans {
 
     public Told save(UUID householdId, UUID tripId, String name) {
         Mat mat = mats.mat(householdId, tripId);
-        UUID id = kits.save(householdId, tripId, name, mats.freeze(householdId, tripId, mat.version()));
-        return told(kits.find(householdId, id), knowledge.of(householdId).catalogue());
+        UUID id = lists.save(householdId, tripId, name, mats.freeze(householdId, tripId, mat.version()));
+        return told(lists.find(householdId, id), knowledge.of(householdId).catalogue());
     }
 
     public List<Told> all(UUID householdId) {
         Catalogue catalogue = knowledge.of(householdId).catalogue();
-        return kits.all(householdId).stream().map(k -> told(k, catalogue)).toList();
+        return lists.all(householdId).stream().map(k -> told(k, catalogue)).toList();
     }
 
-    private static Told told(Kit kit, Catalogue catalogue) {
+    private static Told told(StoredList list, Catalogue catalogue) {
         return new Told(
-                kit.id(),
-                kit.tripId().orElse(null),
-                kit.name(),
-                kit.mass().grams(),
-                1000 * kit.volume().litres(),
+                list.id(),
+                list.tripId().orElse(null),
+                list.name(),
+                list.mass().grams(),
+                1000 * list.volume().litres(),
                 null,
-                quantities(catalogue, kit.pieces()));
+                quantities(catalogue, list.pieces()));
     }
 
     private static List<Quantity> quantities(Catalogue catalogue, Map<String, Integer> pieces) {

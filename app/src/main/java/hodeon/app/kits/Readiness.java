@@ -1,6 +1,8 @@
 package hodeon.app.kits;
 
 import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.shell.Figures;
@@ -15,11 +17,11 @@ import org.springframework.stereotype.Service;
 public class Readiness {
 
     private final MatService mats;
-    private final KitService kits;
+    private final ListService lists;
 
-    Readiness(MatService mats, KitService kits) {
+    Readiness(MatService mats, ListService lists) {
         this.mats = mats;
-        this.kits = kits;
+        this.lists = lists;
     }
 
     /** Something that stands between a trip and its kit, and the page where it is put right. */
@@ -29,7 +31,7 @@ public class Readiness {
     public List<Obstacle> obstacles(UUID householdId, StoredTrip trip) {
         List<Obstacle> obstacles = new ArrayList<>();
         String path = "/trips/" + trip.id();
-        Optional<Kit> kit = kits.ofTrip(householdId, trip.id());
+        Optional<StoredList> kit = lists.ofTrip(householdId, trip.id());
         // Asking what would be best starts a search: only where there is a kit to hold against it.
         Optional<Mat> touched = mats.touched(householdId, trip);
         if (touched.filter(Mat::stale).isPresent()) {

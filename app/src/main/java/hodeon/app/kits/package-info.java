@@ -1,4 +1,7 @@
-/** Saved kits: what belongs in one. Start with {@link hodeon.app.kits.KitService}. */
+/**
+ * Kits as they stand in the world, the lists of what belongs in them, and their modules. Start with
+ * {@link hodeon.app.kits.KitController}.
+ */
 @NullMarked
 package hodeon.app.kits;
 

@@ -2,9 +2,9 @@ package hodeon.app.paper;
 
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.evidence.HouseholdEvidence;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
 import hodeon.app.kits.Packed;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.MatService;
 import hodeon.app.paper.Card.ContentsCard;
 import hodeon.app.paper.Card.LabelSheet;
@@ -32,13 +32,13 @@ class ContentsCards {
 
     private static final Map<String, Integer> LINES_ON_LABEL = Map.of("large", 22, "medium", 8, "small", 3);
 
-    private final KitService kits;
+    private final ListService lists;
     private final MatService mats;
     private final StockService stock;
     private final HouseholdEvidence knowledge;
 
-    ContentsCards(KitService kits, MatService mats, StockService stock, HouseholdEvidence knowledge) {
-        this.kits = kits;
+    ContentsCards(ListService lists, MatService mats, StockService stock, HouseholdEvidence knowledge) {
+        this.lists = lists;
         this.mats = mats;
         this.stock = stock;
         this.knowledge = knowledge;
@@ -47,9 +47,9 @@ class ContentsCards {
     /** By pocket where the trip's kit lies packed, else by group as it lies on the mat. */
     ContentsCard of(UUID household, StoredTrip trip) {
         Catalogue catalogue = knowledge.of(household).catalogue();
-        Optional<Kit> kit = kits.ofTrip(household, trip.id());
-        Map<String, Integer> pieces =
-                kit.map(Kit::pieces).orElseGet(() -> mats.onMat(household, trip).pieces());
+        Optional<StoredList> kit = lists.ofTrip(household, trip.id());
+        Map<String, Integer> pieces = kit.map(StoredList::pieces)
+                .orElseGet(() -> mats.onMat(household, trip).pieces());
         Optional<UUID> place =
                 kit.flatMap(k -> stock.placesOfKit(household, k.id()).stream().findFirst());
         Mass planned = catalogue.supplies().stream()
@@ -64,7 +64,7 @@ class ContentsCards {
                 .filter(found -> !found.isEmpty())
                 .orElseGet(() -> byGroup(catalogue, pieces));
         return new ContentsCard(
-                "Contents: " + kit.map(Kit::name).orElse(trip.trip().name()), pockets, weight);
+                "Contents: " + kit.map(StoredList::name).orElse(trip.trip().name()), pockets, weight);
     }
 
     private List<Pocket> packed(UUID household, UUID kit) {

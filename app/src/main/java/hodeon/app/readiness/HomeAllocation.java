@@ -1,12 +1,15 @@
 package hodeon.app.readiness;
 
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.Refill;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.readiness.PackedTrips.Packed;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
+import hodeon.core.readiness.KitList;
 import hodeon.core.readiness.Restock;
+import hodeon.core.readiness.Substitution;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -24,16 +27,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** The one allocation of what lies at home over all kits and outings, so that no piece is promised twice. */
 @Component
 @Transactional(readOnly = true)
-public class HomeAllocation {
+public class HomeAllocation implements Refill {
 
     private final StockService stock;
-    private final KitService kits;
+    private final ListService lists;
     private final PackedTrips packed;
     private final Clock clock;
 
-    HomeAllocation(StockService stock, KitService kits, PackedTrips packed, Clock clock) {
+    HomeAllocation(StockService stock, ListService lists, PackedTrips packed, Clock clock) {
         this.stock = stock;
-        this.kits = kits;
+        this.lists = lists;
         this.packed = packed;
         this.clock = clock;
     }
@@ -51,20 +54,53 @@ public class HomeAllocation {
         List<Packed> going = packed.of(household, all);
         Map<UUID, LocalDate> until = new HashMap<>();
         List<Restock.Kit> wanted = new ArrayList<>();
-        Map<UUID, Kit> saved = kits.all(household).stream().collect(Collectors.toMap(Kit::id, k -> k));
-        for (Place place : all.kits()) {
-            Optional<Kit> plan = place.kitId().map(saved::get);
-            if (plan.isPresent()) {
+        Map<UUID, StoredList> saved = lists.all(household).stream().collect(Collectors.toMap(StoredList::id, k -> k));
+        for (Place place : all.places().values()) {
+            Optional<StoredList> list = place.kitId()
+                    .map(saved::get)
+                    .filter(l -> place.facts().retiredOn().isEmpty() && !place.isShelf());
+            if (list.isPresent()) {
                 LocalDate day = until(place, going, all);
                 until.put(place.id(), day);
-                wanted.add(new Restock.Kit(place.id(), plan.get().pieces(), all.inKit(place.id()), day));
+                wanted.add(kit(place, list.get().list(), day, all));
+            } else if (!place.isShelf() && gives(place, all)) {
+                wanted.add(kit(place, new KitList(List.of()), LocalDate.now(clock), all));
             }
         }
         Set<String> prescribed = all.supplies().values().stream()
                 .filter(s -> s.prescribed().isPresent())
                 .map(s -> s.id())
                 .collect(Collectors.toSet());
-        return new Allocated(all, Restock.of(wanted, all.atHome(), prescribed), until, going);
+        return new Allocated(
+                all, Restock.of(wanted, all.atHome(), prescribed, new Substitution(all.supplies())), until, going);
+    }
+
+    private static Restock.Kit kit(Place place, KitList list, LocalDate until, Stock all) {
+        return new Restock.Kit(
+                place.id(),
+                list,
+                all.inKit(place.id()),
+                until,
+                place.filledFrom().filter(all.places()::containsKey));
+    }
+
+    /** Whether something is filled from it. */
+    private static boolean gives(Place place, Stock all) {
+        return all.places().values().stream()
+                .anyMatch(p -> p.filledFrom().filter(place.id()::equals).isPresent());
+    }
+
+    @Override
+    public Given of(UUID household, UUID kit) {
+        Allocated allocated = of(household);
+        List<Given.Take> takes = allocated.restock().fills().stream()
+                .filter(f -> f.to().equals(kit))
+                .map(f -> new Given.Take(
+                        f.from().lot().supply(),
+                        allocated.stock().address(f.from().place()),
+                        f.pieces()))
+                .toList();
+        return new Given(allocated.until().getOrDefault(kit, LocalDate.now(clock)), takes);
     }
 
     /** A kit that goes along must last beyond the return by the margin, others beyond today. */

@@ -2,8 +2,8 @@ package hodeon.app.readiness;
 
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import java.time.Clock;
@@ -22,22 +22,22 @@ import org.springframework.transaction.annotation.Transactional;
 public class PackedTrips {
 
     private final TripService trips;
-    private final KitService kits;
+    private final ListService lists;
     private final Clock clock;
 
-    PackedTrips(TripService trips, KitService kits, Clock clock) {
+    PackedTrips(TripService trips, ListService lists, Clock clock) {
         this.trips = trips;
-        this.kits = kits;
+        this.lists = lists;
         this.clock = clock;
     }
 
     /** A trip with its kit and where that lies. */
-    public record Packed(StoredTrip trip, Kit kit, Place place) {}
+    public record Packed(StoredTrip trip, StoredList kit, Place place) {}
 
     /** The soonest first. */
     public List<Packed> of(UUID household, Stock all) {
-        Map<UUID, Kit> byTrip = new HashMap<>();
-        kits.all(household).forEach(k -> k.tripId().ifPresent(t -> byTrip.put(t, k)));
+        Map<UUID, StoredList> byTrip = new HashMap<>();
+        lists.all(household).forEach(k -> k.tripId().ifPresent(t -> byTrip.put(t, k)));
         return trips.coming(household, LocalDate.now(clock), Integer.MAX_VALUE).stream()
                 .flatMap(trip -> Optional.ofNullable(byTrip.get(trip.id()))
                         .flatMap(kit -> all.placeOf(kit.id()).map(place -> new Packed(trip, kit, place)))

@@ -4,26 +4,24 @@ import hodeon.app.brief.Progress;
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.readiness.AgainstList;
+import hodeon.core.readiness.Substitution;
 import hodeon.core.stock.Held;
-import hodeon.core.stock.Shortage;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -39,7 +37,7 @@ class ReadyController {
 
     private final ReadyService ready;
     private final HomeAllocation allocation;
-    private final KitService kits;
+    private final ListService lists;
     private final TripService trips;
     private final Progress progress;
     private final Clock clock;
@@ -47,13 +45,13 @@ class ReadyController {
     ReadyController(
             ReadyService ready,
             HomeAllocation allocation,
-            KitService kits,
+            ListService lists,
             TripService trips,
             Progress progress,
             Clock clock) {
         this.ready = ready;
         this.allocation = allocation;
-        this.kits = kits;
+        this.lists = lists;
         this.trips = trips;
         this.progress = progress;
         this.clock = clock;
@@ -93,12 +91,12 @@ class ReadyController {
         StoredTrip trip = trips.find(member.householdId(), id);
         HomeAllocation.Allocated allocated = allocation.of(member.householdId());
         Stock all = allocated.stock();
-        Optional<Kit> kit = kits.ofTrip(member.householdId(), id);
+        Optional<StoredList> kit = lists.ofTrip(member.householdId(), id);
         Optional<Place> place = kit.flatMap(k -> all.placeOf(k.id()));
         ReadyPage view = new ReadyPage(
                 progress.of(member.householdId(), trip, "Ready"),
                 ready.obstacles(trip, allocated),
-                kit.map(Kit::name).orElse(""),
+                kit.map(StoredList::name).orElse(""),
                 place.map(Place::name).orElse(""),
                 place.map(Place::id).orElse(null),
                 all.kits(),
@@ -109,29 +107,32 @@ class ReadyController {
         return Shown.page("readiness/ready", view, model);
     }
 
-    private List<LineView> lines(Kit kit, Place place, Stock all, LocalDate back) {
+    private List<LineView> lines(StoredList kit, Place place, Stock all, LocalDate back) {
         List<Held> held = all.inKit(place.id());
-        Map<String, Integer> planned = new LinkedHashMap<>();
-        Map<String, Supply> supplies = new HashMap<>();
-        kit.lines().forEach(l -> {
-            planned.put(l.supply().id(), l.pieces());
-            supplies.put(l.supply().id(), l.supply());
-        });
         LocalDate today = LocalDate.now(clock);
+        LocalDate until = back.plusDays(all.rules().marginDays());
+        AgainstList against = kit.against(place.id(), all, until, new Substitution(all.supplies()));
         List<LineView> lines = new ArrayList<>();
-        for (Shortage count : Shortage.counted(planned, held, back, all.rules().marginDays())) {
-            int there = count.good() + count.old();
+        for (int i = 0; i < against.lines().size(); i++) {
+            AgainstList.State state = against.lines().get(i);
+            String supply = state.line().supply();
+            int old = against.old().getOrDefault(supply, 0);
+            int there = state.good() + old;
             lines.add(new LineView(
-                    Objects.requireNonNull(supplies.get(count.supply())),
-                    count.wanted(),
+                    kit.lines().get(i).supply(),
+                    state.line().target(),
                     there,
-                    count.good(),
-                    held.stream()
-                            .filter(h -> h.lot().supply().equals(count.supply()))
-                            .min(Held.FIRST_EXPIRED)
-                            .map(h -> LotView.of(h, all, today).until())
-                            .orElse("–"),
-                    count.missing() <= 0 ? LotView.State.FINE : there == 0 ? LotView.State.OVER : LotView.State.SOON));
+                    state.good(),
+                    state.covered().isEmpty()
+                            ? held.stream()
+                                    .filter(h -> h.lot().supply().equals(supply))
+                                    .min(Held.FIRST_EXPIRED)
+                                    .map(h -> LotView.of(h, all, today).until())
+                                    .orElse("–")
+                            : state.covered().stream()
+                                    .map(c -> "covered by " + all.named(c.pieces(), c.supply()))
+                                    .collect(Collectors.joining(", ")),
+                    state.lacks() == 0 ? LotView.State.FINE : there == 0 ? LotView.State.OVER : LotView.State.SOON));
         }
         return lines;
     }

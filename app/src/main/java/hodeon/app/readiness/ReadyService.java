@@ -2,19 +2,20 @@ package hodeon.app.readiness;
 
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
 import hodeon.app.kits.Packed;
 import hodeon.app.kits.Readiness;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.NotHere;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.readiness.AgainstList;
 import hodeon.core.readiness.RescueShortage;
+import hodeon.core.readiness.Substitution;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Rhythm;
-import hodeon.core.stock.Shortage;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -37,14 +38,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class ReadyService {
 
     private final Readiness readiness;
-    private final KitService kits;
+    private final ListService lists;
     private final StockService stock;
     private final CheckService checks;
     private final Clock clock;
 
-    ReadyService(Readiness readiness, KitService kits, StockService stock, CheckService checks, Clock clock) {
+    ReadyService(Readiness readiness, ListService lists, StockService stock, CheckService checks, Clock clock) {
         this.readiness = readiness;
-        this.kits = kits;
+        this.lists = lists;
         this.stock = stock;
         this.checks = checks;
         this.clock = clock;
@@ -57,7 +58,7 @@ public class ReadyService {
         readiness
                 .obstacles(trip.householdId(), trip)
                 .forEach(w -> obstacles.add(Obstacle.open(w.what(), w.act(), w.address())));
-        Optional<Kit> kit = kits.ofTrip(trip.householdId(), trip.id());
+        Optional<StoredList> kit = lists.ofTrip(trip.householdId(), trip.id());
         if (kit.isEmpty()) {
             return obstacles;
         }
@@ -76,7 +77,7 @@ public class ReadyService {
                         "what lies in it weighs " + p.grams() + ", " + p.over() + " over the limit",
                         "Take something out",
                         "/stock/places/" + place.get().id())));
-        obstacles.addAll(shortages(trip, kit.get(), place.get(), held, allocated));
+        obstacles.addAll(shortages(trip, kit.get(), place.get(), allocated));
         obstacles.addAll(rescue(trip, place.get(), held, allocated));
         LocalDate start = trip.trip().start();
         Optional<LocalDate> last =
@@ -94,26 +95,28 @@ public class ReadyService {
     }
 
     private static List<Obstacle> shortages(
-            StoredTrip trip, Kit kit, Place place, List<Held> held, HomeAllocation.Allocated allocated) {
+            StoredTrip trip, StoredList kit, Place place, HomeAllocation.Allocated allocated) {
         Stock all = allocated.stock();
-        int margin = all.rules().marginDays();
-        LocalDate until = trip.trip().end().plusDays(margin);
+        LocalDate until = trip.trip().end().plusDays(all.rules().marginDays());
+        AgainstList there = kit.against(place.id(), all, until, new Substitution(all.supplies()));
         List<Obstacle> obstacles = new ArrayList<>();
-        for (Shortage s : Shortage.of(kit.pieces(), held, trip.trip().end(), margin)) {
-            if (Optional.ofNullable(all.supplies().get(s.supply()))
+        there.lacking().forEach((supply, missing) -> {
+            if (Optional.ofNullable(all.supplies().get(supply))
                     .flatMap(Supply::prescribed)
                     .isPresent()) {
-                continue; // Told for the person it was prescribed to.
+                return; // Told for the person it was prescribed to.
             }
-            String what = all.nameOf(s.supply()) + ": " + s.missing() + " of " + all.counted(s.wanted(), s.supply())
-                    + (s.old() >= s.missing() ? " will not last until " + until : " missing")
-                    + (s.old() > 0 && s.old() < s.missing() ? ", " + s.old() + " more too old" : "");
-            int some = Math.min(allocated.restock().filled(place.id(), s.supply()), s.missing());
+            int old = there.old().getOrDefault(supply, 0);
+            String what = all.nameOf(supply) + ": " + missing + " of "
+                    + all.counted(kit.pieces().getOrDefault(supply, 0), supply)
+                    + (old >= missing ? " will not last until " + until : " missing")
+                    + (old > 0 && old < missing ? ", " + old + " more too old" : "");
+            int some = Math.min(allocated.restock().filled(place.id(), supply), missing);
             obstacles.add(
                     some > 0
-                            ? fromHome(what, trip, place, s.supply(), some, allocated)
+                            ? fromHome(what, trip, place, supply, some, allocated)
                             : Obstacle.open(what, "On the list to buy", "/restock#buy"));
-        }
+        });
         return obstacles;
     }
 
@@ -177,7 +180,8 @@ public class ReadyService {
     /** Says that a trip's kit lies in a place, an existing one or a new one of the kit's name. */
     @Transactional
     public void lies(StoredTrip trip, Optional<UUID> place) {
-        Kit kit = kits.ofTrip(trip.householdId(), trip.id()).orElseThrow(() -> new NotHere("kit of trip " + trip.id()));
+        StoredList kit =
+                lists.ofTrip(trip.householdId(), trip.id()).orElseThrow(() -> new NotHere("kit of trip " + trip.id()));
         stock.placesOfKit(trip.householdId(), kit.id())
                 .forEach(p -> stock.plan(trip.householdId(), p, Optional.empty()));
         UUID id = place.orElseGet(() -> stock.of(trip.householdId()).kits().stream()

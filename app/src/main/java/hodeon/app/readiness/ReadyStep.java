@@ -2,8 +2,8 @@ package hodeon.app.readiness;
 
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.form.StoredTrip;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.stock.StockService;
 import java.util.List;
 import java.util.Optional;
@@ -16,18 +16,18 @@ import org.springframework.stereotype.Component;
 @Order(3)
 class ReadyStep implements Progress.Later {
 
-    private final KitService kits;
+    private final ListService lists;
     private final StockService stock;
 
-    ReadyStep(KitService kits, StockService stock) {
-        this.kits = kits;
+    ReadyStep(ListService lists, StockService stock) {
+        this.lists = lists;
         this.stock = stock;
     }
 
     @Override
     public List<Progress.Step> steps(UUID householdId, StoredTrip trip) {
-        Optional<UUID> place = kits.ofTrip(householdId, trip.id())
-                .map(Kit::id)
+        Optional<UUID> place = lists.ofTrip(householdId, trip.id())
+                .map(StoredList::id)
                 .flatMap(k -> stock.placesOfKit(householdId, k).stream().findFirst());
         String state =
                 place.map(p -> "in " + stock.place(householdId, p).name()).orElse("not packed yet");

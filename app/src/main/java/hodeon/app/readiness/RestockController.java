@@ -73,12 +73,12 @@ class RestockController {
             next.addFlashAttribute(
                     "said",
                     moved == 0
-                            ? "Nothing at home lasts long enough."
-                            : Figures.counted(moved, "piece") + " moved from home.");
+                            ? "Nothing that may be taken lasts long enough."
+                            : Figures.counted(moved, "piece") + " moved.");
         } catch (TooFew few) {
             next.addFlashAttribute("said", "Somebody was quicker: look again at what is left at home.");
         }
-        return "redirect:" + (back.matches("/trips/[0-9a-f-]{36}/ready") ? back : "/restock");
+        return "redirect:" + (back.matches("/trips/[0-9a-f-]{36}/ready|/kits/[0-9a-f-]{36}") ? back : "/restock");
     }
 
     @PostMapping("/restock/discard-old")

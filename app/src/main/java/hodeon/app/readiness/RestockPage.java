@@ -7,6 +7,8 @@ import hodeon.app.stock.place.Place;
 import hodeon.core.readiness.Restock;
 import hodeon.core.stock.Held;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -14,9 +16,9 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
- * The restock page: from home first, then whole packs.
+ * The restock page: from what stands above and from home first, then whole packs.
  *
- * @param fills what lies at home and belongs in a kit
+ * @param rounds what lies in other kits or at home and belongs in a kit
  * @param old what does not last in its kit
  * @param inBasket how many kinds are ticked off
  * @param toPrescribe what no shop sells
@@ -26,7 +28,7 @@ import java.util.stream.Collectors;
  */
 record RestockPage(
         String headline,
-        List<FillView> fills,
+        List<RoundView> rounds,
         List<OldView> old,
         List<BuyView> buys,
         long inBasket,
@@ -40,16 +42,11 @@ record RestockPage(
 
     private static final double LEAST_COST = 0.01;
 
+    /** One stop of a walk: all that is taken from a place. */
+    record RoundView(String from, List<FillView> fills) {}
+
     record FillView(
-            String supply,
-            String name,
-            int pieces,
-            String counted,
-            String from,
-            String to,
-            UUID kit,
-            String until,
-            String good) {}
+            String supply, String name, int pieces, String counted, String to, UUID kit, String until, String good) {}
 
     record OldView(UUID lot, String name, String pieces, String kit, String good, boolean over) {}
 
@@ -76,9 +73,7 @@ record RestockPage(
                 .sum();
         return new RestockPage(
                 headline(answer, buys.size(), cost),
-                answer.restock().fills().stream()
-                        .map(f -> fill(f, all, answer.all().until()))
-                        .toList(),
+                rounds(answer.restock().fills(), all, answer.all().until()),
                 answer.restock().old().stream().map(h -> old(h, all, today)).toList(),
                 buys,
                 buys.stream().filter(BuyView::ticked).count(),
@@ -118,14 +113,23 @@ record RestockPage(
                 .collect(Collectors.joining(", "));
     }
 
+    /** By where it is taken from, so that nobody walks to the same place twice. */
+    private static List<RoundView> rounds(List<Restock.Fill> fills, Stock all, Map<UUID, LocalDate> until) {
+        Map<UUID, List<FillView>> bySource = new LinkedHashMap<>();
+        fills.forEach(f -> bySource.computeIfAbsent(f.from().place(), p -> new ArrayList<>())
+                .add(fill(f, all, until)));
+        return bySource.entrySet().stream()
+                .map(e -> new RoundView(all.address(e.getKey()), e.getValue()))
+                .toList();
+    }
+
     private static FillView fill(Restock.Fill fill, Stock all, Map<UUID, LocalDate> until) {
         return new FillView(
                 fill.from().lot().supply(),
                 all.nameOf(fill.from().lot().supply()),
                 fill.pieces(),
                 all.counted(fill.pieces(), fill.from().lot().supply()),
-                all.placeName(fill.from().place()),
-                all.placeName(fill.to()),
+                all.address(fill.to()),
                 fill.to(),
                 String.valueOf(until.get(fill.to())),
                 fill.from().good().map(g -> "good until " + g.said()).orElse("does not expire"));

@@ -5,7 +5,6 @@ import hodeon.app.stock.enter.ArrivalForm;
 import hodeon.app.stock.enter.Entering;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
-import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockLedger;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.evidence.PlanningAssumption;
@@ -14,7 +13,6 @@ import hodeon.core.readiness.Offer;
 import hodeon.core.readiness.Packs;
 import hodeon.core.readiness.Restock;
 import hodeon.core.readiness.UseRates;
-import hodeon.core.stock.FirstExpired;
 import hodeon.core.stock.Held;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -114,35 +112,26 @@ public class RestockService {
      * @param until the day they must outlast
      */
     public int fill(UUID household, UUID kit, String supply, int pieces, LocalDate until, String who) {
-        Stock all = stock.of(household);
-        List<Held> home = all.atHome().stream()
-                .filter(h -> h.lot().supply().equals(supply))
-                .toList();
         int moved = 0;
-        for (FirstExpired.Taken taken : FirstExpired.takeAdequate(home, pieces, until, 0)) {
-            ledger.move(
-                    household,
-                    taken.held().lot().id(),
-                    taken.held().place(),
-                    kit,
-                    taken.pieces(),
-                    Cause.of(who, "restocked from home"));
-            moved += taken.pieces();
+        for (Restock.Fill fill : allocation.of(household).restock().fillsOf(kit, supply)) {
+            int some = Math.min(fill.pieces(), pieces - moved);
+            if (some > 0 && fill.from().outlasts(until, 0)) {
+                move(household, fill.from(), kit, some, who);
+                moved += some;
+            }
         }
         return moved;
+    }
+
+    private void move(UUID household, Held from, UUID kit, int pieces, String who) {
+        ledger.move(household, from.lot().id(), from.place(), kit, pieces, Cause.of(who, "refilled"));
     }
 
     /** Makes every fill that the page suggests; answers how many pieces moved. */
     int fillAll(UUID household, String who) {
         int moved = 0;
         for (Restock.Fill fill : answer(household).restock().fills()) {
-            ledger.move(
-                    household,
-                    fill.from().lot().id(),
-                    fill.from().place(),
-                    fill.to(),
-                    fill.pieces(),
-                    Cause.of(who, "restocked from home"));
+            move(household, fill.from(), fill.to(), fill.pieces(), who);
             moved += fill.pieces();
         }
         return moved;

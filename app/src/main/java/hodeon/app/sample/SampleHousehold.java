@@ -5,7 +5,7 @@ import hodeon.app.household.AccessTokens;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.SampleAccount;
 import hodeon.app.journal.UseLog;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.mat.MatService;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -26,10 +26,11 @@ class SampleHousehold implements SmartInitializingSingleton {
 
     private final HouseholdService households;
     private final TripService trips;
-    private final KitService kits;
+    private final ListService lists;
     private final MatService mats;
     private final UseLog log;
     private final SampleStock stock;
+    private final SampleKits kits;
     private final SamplePeople people;
     private final AccessTokens tokens;
     private final Clock clock;
@@ -38,20 +39,22 @@ class SampleHousehold implements SmartInitializingSingleton {
     SampleHousehold(
             HouseholdService households,
             TripService trips,
-            KitService kits,
+            ListService lists,
             MatService mats,
             UseLog log,
             SampleStock stock,
+            SampleKits kits,
             SamplePeople people,
             AccessTokens tokens,
             Clock clock,
             @Value("${hodeon.data}") Path data) {
         this.households = households;
         this.trips = trips;
-        this.kits = kits;
+        this.lists = lists;
         this.mats = mats;
         this.log = log;
         this.stock = stock;
+        this.kits = kits;
         this.people = people;
         this.tokens = tokens;
         this.clock = clock;
@@ -70,11 +73,12 @@ class SampleHousehold implements SmartInitializingSingleton {
         trips.add(household, SampleTrips.skerryRing(today));
         trips.add(household, SampleTrips.lanternHutTraverse(today));
         UUID shakedown = trips.add(household, SampleTrips.springShakedown(today));
-        UUID deckPouch = kits.save(household, shakedown, "Deck pouch", SampleTrips.DECK_POUCH);
+        UUID deckPouch = lists.save(household, shakedown, "Deck pouch", SampleTrips.DECK_POUCH);
         UUID sealCount = trips.add(household, SampleTrips.sealCount(today));
         mats.begin(household, sealCount, SampleTrips.SWEEP_ROLL);
-        UUID sweepRoll = kits.save(household, sealCount, "Sweep boat roll", SampleTrips.SWEEP_ROLL);
+        UUID sweepRoll = lists.save(household, sealCount, "Sweep boat roll", SampleTrips.SWEEP_ROLL);
         stock.fill(household, deckPouch, sweepRoll, shakedown, today);
+        kits.stand(household, today);
         log.add(household, shakedown, SampleTrips.shakedownLog(today));
         log.learn(household, shakedown, true);
         keepToken(tokens.make(SampleAccount.SIGN_IN_NAME, "printed at the start of the demo"));

@@ -85,7 +85,7 @@ class SampleStock {
         came.add(arrival(shore, "hydrocolloid-pad", 9, month.plusMonths(15), today.minusMonths(5), "", 95));
         came.add(arrival(shore, "povidone-bottle", 1, month.plusMonths(20), today.minusMonths(12), "", 480));
         List<UUID> lots = ledger.receive(household, came, Cause.of(WHO, "first entered"));
-        Cause alongside = new Cause(WHO, "on the shakedown", Optional.of(shakedown));
+        Cause alongside = Cause.onTrip(WHO, "on the shakedown", shakedown);
         for (int i = 0; i < came.size(); i++) {
             Arrival arrival = came.get(i);
             if (arrival.place().equals(deck) && arrival.supply().equals("hydrocolloid-pad")) {

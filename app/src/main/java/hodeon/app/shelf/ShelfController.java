@@ -4,8 +4,9 @@ import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.KitShelf;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.readiness.HomeAllocation;
 import hodeon.app.readiness.Obstacle;
 import hodeon.app.readiness.ReadyService;
@@ -13,18 +14,17 @@ import hodeon.app.shell.Figures;
 import hodeon.app.shell.Paged;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
-import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
-import hodeon.core.stock.Held;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -36,7 +36,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ShelfController {
 
     private final TripService trips;
-    private final KitService kits;
+    private final ListService lists;
+    private final KitShelf shelf;
     private final ReadyService ready;
     private final HomeAllocation allocation;
     private final CheckService checks;
@@ -44,13 +45,15 @@ class ShelfController {
 
     ShelfController(
             TripService trips,
-            KitService kits,
+            ListService lists,
+            KitShelf shelf,
             ReadyService ready,
             HomeAllocation allocation,
             CheckService checks,
             Clock clock) {
         this.trips = trips;
-        this.kits = kits;
+        this.lists = lists;
+        this.shelf = shelf;
         this.ready = ready;
         this.allocation = allocation;
         this.checks = checks;
@@ -82,7 +85,7 @@ class ShelfController {
             long moreTrips,
             List<TripCard> coming,
             List<TripCard> past,
-            List<Pouch> kits,
+            List<KitOnShelf> kits,
             String household) {}
 
     record TripsPage(Paged<StoredTrip> paged, List<TripCard> trips) {}
@@ -105,16 +108,16 @@ class ShelfController {
         trips.past(household, today, MOST_PAST).forEach(t -> past.add(TripCard.of(t, List.of(), today)));
         long trips = this.trips.count(household);
         hands.addAll(overdue(household, owned, today));
+        Map<UUID, StoredList> byId =
+                lists.all(household).stream().collect(Collectors.toMap(StoredList::id, Function.identity()));
         ShelfPage view = new ShelfPage(
                 hands.subList(0, Math.min(MOST_HANDS, hands.size())),
                 Math.max(0, hands.size() - MOST_HANDS),
                 trips > coming.size() + past.size() ? trips : 0,
                 coming,
                 past,
-                kits.all(household).stream()
-                        .limit(MOST_KITS)
-                        .map(k -> pouch(household, k, coming, owned, today))
-                        .sorted(Comparator.comparing(Pouch::name))
+                shelf.cards(household, owned, today, MOST_KITS).stream()
+                        .map(k -> onShelf(household, k, k.list().map(byId::get), coming, owned))
                         .toList(),
                 member.householdName());
         return Shown.page("shelf/shelf", view, model);
@@ -157,8 +160,7 @@ class ShelfController {
                     .filter(h -> h.lastDay().isBefore(today))
                     .count();
             if (old > 0) {
-                hands.add(
-                        new Hand(kit.name(), "", Wording.says("lots.past", old), "Look", "/stock/places/" + kit.id()));
+                hands.add(new Hand(kit.name(), "", Wording.says("lots.past", old), "Look", "/kits/" + kit.id()));
             }
         }
         checks.due(household, owned).stream()
@@ -172,21 +174,9 @@ class ShelfController {
         return hands;
     }
 
-    private Pouch pouch(UUID household, Kit kit, List<TripCard> coming, Stock owned, LocalDate today) {
-        Optional<StoredTrip> trip = kit.tripId().map(id -> trips.find(household, id));
-        Stream<TripCard> card = coming.stream()
-                .filter(c -> trip.isPresent() && c.id().equals(trip.get().id()));
-        return Pouch.of(kit, owned, trip, card.findFirst(), first(kit, owned, today));
-    }
-
-    /** What expires first of what lies in a kit. */
-    private static String first(Kit kit, Stock owned, LocalDate today) {
-        return owned.placeOf(kit.id())
-                .flatMap(p -> owned.inKit(p.id()).stream()
-                        .filter(h -> h.good().isPresent())
-                        .min(Held.FIRST_EXPIRED))
-                .map(h -> LotView.of(h, owned, today))
-                .map(l -> l.state().sign() + " first: " + l.name() + ", " + l.until())
-                .orElse("");
+    private KitOnShelf onShelf(
+            UUID household, KitShelf.Card kit, Optional<StoredList> list, List<TripCard> coming, Stock owned) {
+        Optional<StoredTrip> trip = list.flatMap(StoredList::tripId).map(id -> trips.find(household, id));
+        return KitOnShelf.of(kit, list, trip, coming, owned);
     }
 }

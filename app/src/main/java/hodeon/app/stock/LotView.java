@@ -136,7 +136,7 @@ public record LotView(
     }
 
     /** In catalogue order, of each supply the first to expire first. */
-    static List<Held> inOrder(List<Held> held, Stock stock) {
+    public static List<Held> inOrder(List<Held> held, Stock stock) {
         Map<String, Integer> order = new HashMap<>();
         stock.supplies().keySet().forEach(id -> order.put(id, order.size()));
         return held.stream()

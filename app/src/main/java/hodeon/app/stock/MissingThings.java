@@ -33,8 +33,11 @@ public class MissingThings {
         this.letGo = letGo;
     }
 
-    /** @param since the day it was not found */
-    public record Missing(String supply, UUID place, UUID lot, LocalDate since, long number) {}
+    /**
+     * @param since the day it was not found
+     * @param who counted then and did not find it; empty if that is not known
+     */
+    public record Missing(String supply, UUID place, UUID lot, LocalDate since, String who, long number) {}
 
     /** Of what lies there nothing counts as missing; of the rest, what the last movement away was a count of. */
     @Transactional(readOnly = true)
@@ -56,7 +59,8 @@ public class MissingThings {
             // The latest movement of all its lots counts: what was used up is used up.
             missing.remove(key);
             if (row.kind == Kind.COUNTED && !lies && gone.getOrDefault(key, 0L) < row.number) {
-                missing.put(key, new Missing(supply, place, row.lotId, row.madeAt.toLocalDate(), row.number));
+                missing.put(
+                        key, new Missing(supply, place, row.lotId, row.madeAt.toLocalDate(), row.madeBy, row.number));
             }
         }
         return new ArrayList<>(missing.values());

@@ -76,6 +76,9 @@ class PlaceController {
             @RequestParam(defaultValue = "1") int page,
             Model model) {
         Place place = stock.place(member.householdId(), id);
+        if (!place.isShelf()) {
+            return "redirect:/kits/" + id;
+        }
         Stock here = stock.at(member.householdId(), id);
         LocalDate today = LocalDate.now(clock);
         Paged<Held> paged = Paged.of(LotView.inOrder(here.held(), here), page, LOTS_A_PAGE);
@@ -99,12 +102,12 @@ class PlaceController {
             @RequestParam UUID place,
             @RequestParam String supply,
             RedirectAttributes next) {
-        stock.place(member.householdId(), id);
+        boolean shelf = stock.place(member.householdId(), id).isShelf();
         Stock here = stock.at(member.householdId(), id);
         missing.at(member.householdId(), here).stream()
                 .filter(m -> m.place().equals(place) && m.supply().equals(supply))
                 .forEach(m -> missing.letGo(member.householdId(), m));
         next.addFlashAttribute("said", here.nameOf(supply) + " no longer belongs here.");
-        return "redirect:/stock/places/" + id;
+        return "redirect:" + (shelf ? "/stock/places/" : "/kits/") + id;
     }
 }

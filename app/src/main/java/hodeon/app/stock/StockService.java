@@ -23,8 +23,10 @@ import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Grace;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Lot;
+import hodeon.core.stock.Nesting;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -80,18 +82,14 @@ public class StockService {
     /** The same with only what lies at one place and in the modules inside it. */
     @Transactional(readOnly = true)
     public Stock at(UUID household, UUID place) {
-        List<UUID> within = places(household).stream()
-                .filter(p ->
-                        p.id().equals(place) || p.inside().filter(place::equals).isPresent())
-                .map(Place::id)
-                .toList();
+        Map<UUID, UUID> inside = new HashMap<>();
+        places(household).forEach(p -> p.inside().ifPresent(i -> inside.put(p.id(), i)));
+        List<UUID> within = new Nesting(inside).within(place);
         return stock(
                 household,
-                within.isEmpty()
-                        ? List.of()
-                        : balances.at(household, within).stream()
-                                .map(l -> new Lies(l.lot(), l.lot().lot(), l.placeId(), l.pieces()))
-                                .toList());
+                balances.at(household, within).stream()
+                        .map(l -> new Lies(l.lot(), l.lot().lot(), l.placeId(), l.pieces()))
+                        .toList());
     }
 
     private Stock stock(UUID household, List<Lies> lying) {
@@ -104,7 +102,7 @@ public class StockService {
                 .map(l -> new Held(
                         l.lot(), l.place(), l.pieces(), good(l.row(), l.lot(), supplies, withdrawn, rules.grace())))
                 .toList();
-        return new Stock(supplies, byId, held, rules);
+        return Stock.of(supplies, byId, held, rules);
     }
 
     private static Optional<GoodUntil> good(
@@ -138,7 +136,7 @@ public class StockService {
 
     @Transactional(readOnly = true)
     public List<Place> places(UUID household) {
-        return places.findByHouseholdIdOrderByPositionAscNameAsc(household).stream()
+        return places.findByHouseholdIdAndDeletedAtIsNullOrderByPositionAscNameAsc(household).stream()
                 .map(Place::of)
                 .toList();
     }
@@ -176,17 +174,24 @@ public class StockService {
                     "a place's name is one line of 1 to " + LONGEST_NAME + " characters",
                     stripped.isEmpty() ? "Give it one" : "Shorten it"));
         }
-        if (places.findByHouseholdIdAndNameIgnoreCase(household, stripped).isPresent()) {
-            return Optional.of(new Fault("name", stripped, "every place has a name of its own", "Choose another"));
+        if (places(household).stream()
+                .anyMatch(p -> p.inside().equals(inside) && p.name().equalsIgnoreCase(stripped))) {
+            return Optional.of(new Fault(
+                    "name",
+                    stripped,
+                    inside.isEmpty()
+                            ? "every place has a name of its own"
+                            : "every module of a kit has a name of its own",
+                    "Choose another"));
         }
         if (places(household).size() >= MOST_PLACES) {
             return Optional.of(new Fault(
                     "name", stripped, "a household has at most " + MOST_PLACES + " places", "Remove an empty one"));
         }
         if (kind == Place.Kind.MODULE
-                && inside.filter(id -> place(household, id).kind() == Place.Kind.KIT)
-                        .isEmpty()) {
-            return Optional.of(new Fault("inside", "", "a module lies in a kit", "Choose the kit it lies in"));
+                && inside.filter(id -> !place(household, id).isShelf()).isEmpty()) {
+            return Optional.of(
+                    new Fault("inside", "", "a module lies in a kit or another module", "Choose what it lies in"));
         }
         return Optional.empty();
     }
@@ -198,19 +203,20 @@ public class StockService {
         row.name = name.strip();
         row.kind = kind;
         row.inside = kind == Place.Kind.MODULE ? inside.orElse(null) : null;
+        row.belongsIn = row.inside;
         row.kitId = kitId.orElse(null);
         row.madeOn = LocalDate.now(clock);
         row.position = kind == Place.Kind.SHELF ? 1 : 0;
         return places.save(row).id;
     }
 
-    /** Says which saved kit tells what is to lie in a place. */
+    /** Says which list tells what belongs in a place. */
     public void plan(UUID household, UUID place, Optional<UUID> kitId) {
         row(household, place).kitId = kitId.orElse(null);
     }
 
     public List<UUID> placesOfKit(UUID household, UUID kitId) {
-        return places.findByHouseholdIdAndKitId(household, kitId).stream()
+        return places.findByHouseholdIdAndKitIdAndDeletedAtIsNull(household, kitId).stream()
                 .map(p -> p.id)
                 .toList();
     }
@@ -244,6 +250,7 @@ public class StockService {
     }
 
     private PlaceRow row(UUID household, UUID id) {
-        return places.findByIdAndHouseholdId(id, household).orElseThrow(() -> new NotHere("place " + id));
+        return places.findByIdAndHouseholdIdAndDeletedAtIsNull(id, household)
+                .orElseThrow(() -> new NotHere("place " + id));
     }
 }

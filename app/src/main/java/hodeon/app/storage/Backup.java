@@ -40,8 +40,9 @@ import tools.jackson.databind.json.JsonMapper;
 public class Backup {
 
     public static final String FORMAT = "hodeon-household";
-    public static final int VERSION = 5;
+    public static final int VERSION = 6;
     private static final int SINCE_SINGLE_PIECES = 5;
+    private static final int SINCE_LISTS = 6;
     private static final int MOST_FAULTS = 10;
     private static final String SCHEMA = "hodeon/app/storage/backup.schema.json";
 
@@ -105,6 +106,9 @@ public class Backup {
             BackupTables.ALL.forEach(t -> rows.write(t, household, tables.getOrDefault(t.name(), List.of())));
             if (read.path("version").asInt(0) < SINCE_SINGLE_PIECES) {
                 rows.countSinglePieces(household);
+            }
+            if (read.path("version").asInt(0) < SINCE_LISTS) {
+                rows.beginLists(household);
             }
             rows.writeBalances(household);
             rows.nameHousehold(household, read.get("household").asString());

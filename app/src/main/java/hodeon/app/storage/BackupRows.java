@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -160,16 +161,37 @@ class BackupRows {
         List<Column> columns = columns(table);
         List<String> names = columns.stream().map(Column::name).toList();
         Set<String> sealed = BackupTables.SEALED.getOrDefault(table.name(), Set.of());
+        Set<String> later = toItself(table);
         List<Object[]> values = new ArrayList<>();
         for (Map<String, Object> row : rows) {
             values.add(columns.stream()
-                    .map(c -> c.name().equals("household_id") ? household : written(orUsual(row, c), c, sealed))
+                    .map(c -> c.name().equals("household_id")
+                            ? household
+                            : later.contains(c.name()) ? null : written(orUsual(row, c), c, sealed))
                     .toArray());
         }
         database.batchUpdate(
                 "insert into " + table.name() + " (" + String.join(", ", names) + ") values ("
                         + String.join(", ", Collections.nCopies(names.size(), "?")) + ")",
                 values);
+        later.forEach(column -> refer(table, column, rows));
+    }
+
+    /** Columns in which a row refers to another of the same table, which may come behind it. */
+    private Set<String> toItself(Table table) {
+        return references().stream()
+                .filter(r -> r.table().equals(table.name()) && r.parent().equals(table.name()))
+                .map(Reference::column)
+                .collect(Collectors.toSet());
+    }
+
+    private void refer(Table table, String column, List<Map<String, Object>> rows) {
+        database.batchUpdate(
+                "update " + table.name() + " set " + column + " = ? where id = ?",
+                rows.stream()
+                        .filter(r -> r.get(column) != null)
+                        .map(r -> new Object[] {typed(r.get(column), Types.OTHER), typed(r.get("id"), Types.OTHER)})
+                        .toList());
     }
 
     private static @Nullable Object orUsual(Map<String, Object> row, Column column) {
@@ -199,6 +221,28 @@ class BackupRows {
     /** What was counted in doses and sets before is counted in single pieces. */
     void countSinglePieces(UUID household) {
         SinglePieces.count(database, household);
+    }
+
+    /** A module belongs where it lies, and what a list says is its first version: older files know neither. */
+    void beginLists(UUID household) {
+        database.update(
+                "update stock_place set belongs_in = inside"
+                        + " where household_id = ? and kind = 'MODULE' and belongs_in is null",
+                household);
+        database.update(
+                "insert into list_version (id, kit_id, number, made_at, made_by, why)"
+                        + " select random_uuid(), id, 1, saved_at, '', '' from kit where household_id = ?"
+                        + " and not exists (select 1 from list_version v where v.kit_id = kit.id)",
+                household);
+        database.update(
+                "insert into list_version_line (version_id, position, supply_id, pieces, least, module, why)"
+                        + " select v.id, l.position, l.supply_id, l.pieces, l.least, l.module, l.why from kit_line l"
+                        + " join list_version v on v.kit_id = l.kit_id join kit k on k.id = l.kit_id"
+                        + " where k.household_id = ?"
+                        + " and not exists (select 1 from list_version_line o where o.version_id = v.id)"
+                        + " and v.number = 1 and not exists"
+                        + " (select 1 from list_version w where w.kit_id = v.kit_id and w.number > 1)",
+                household);
     }
 
     /** What the movements come to; the balances are no part of a backup because they follow from these. */

@@ -36,6 +36,8 @@ final class BackupTables {
             child("trip_factor", "trip", "trip_id", "trip_id", "problem_id", "factor"),
             own("kit", "id"),
             child("kit_line", "kit", "kit_id", "kit_id", "position"),
+            child("list_version", "kit", "kit_id", "kit_id", "number"),
+            child("list_version_line", "list_version", "version_id", "version_id", "position"),
             own("mat", "trip_id"),
             new Table(
                     "mat_line", List.of("trip_id", "supply_id"), Optional.of(new Parent("mat", "trip_id", "trip_id"))),
@@ -45,8 +47,8 @@ final class BackupTables {
             child("log_use", "log_entry", "entry_id", "entry_id", "supply_id"),
             own("logged_trip", "trip_id"),
             own("stock_head", "household_id"),
-            // A module stands behind the kit it lies in.
-            own("stock_place", "case when inside is null then 0 else 1 end", "id"),
+            own("stock_place", "id"),
+            own("place_move", "made_at", "id"),
             own("stock_lot", "id"),
             own("stock_movement", "number"),
             own("stock_let_go", "place_id", "supply_id"),
@@ -74,7 +76,10 @@ final class BackupTables {
             "country_note",
             "followed_school",
             "stock_let_go",
-            "open_line");
+            "open_line",
+            "list_version",
+            "list_version_line",
+            "place_move");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(
@@ -84,6 +89,8 @@ final class BackupTables {
             Set.of("who", "note", "at_place", "body_place", "moments"),
             "brief_draft",
             Set.of("form"),
+            "stock_place",
+            Set.of("known_by"),
             "person",
             Set.of("profile"),
             "dose_taken",

@@ -2,8 +2,8 @@ package hodeon.app.tradeoff;
 
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
-import hodeon.app.kits.Kit;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
@@ -40,13 +40,13 @@ class CompareSides {
 
     private final KitCalculator calculator;
     private final MatService mats;
-    private final KitService kits;
+    private final ListService lists;
     private final TripService trips;
 
-    CompareSides(KitCalculator calculator, MatService mats, KitService kits, TripService trips) {
+    CompareSides(KitCalculator calculator, MatService mats, ListService lists, TripService trips) {
         this.calculator = calculator;
         this.mats = mats;
-        this.kits = kits;
+        this.lists = lists;
         this.trips = trips;
     }
 
@@ -88,7 +88,7 @@ class CompareSides {
                 new Choice(MAT, "this mat"),
                 new Choice(RECOMMENDED, "the recommended kit"),
                 new Choice(ASKED, "best for a stance and limit")));
-        kits.all(household).stream()
+        lists.all(household).stream()
                 .limit(MOST_CHOICES)
                 .forEach(k -> choices.add(new Choice(KIT + k.id(), "saved kit: " + k.name())));
         trips.page(household, 1, MOST_CHOICES).things().stream()
@@ -109,7 +109,7 @@ class CompareSides {
         }
         Optional<UUID> kit = id(asked.which(), KIT);
         if (kit.isPresent()) {
-            Kit saved = kits.find(household, kit.get());
+            StoredList saved = lists.find(household, kit.get());
             return plain(saved.name(), saved.pieces());
         }
         return id(asked.which(), TRIP)

@@ -5,7 +5,7 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.journal.UseLog;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.storage.Backup;
@@ -32,7 +32,7 @@ class Restore {
 
     private final Backup backup;
     private final TripService trips;
-    private final KitService kits;
+    private final ListService lists;
     private final StockService stock;
     private final StockHistory history;
     private final CheckService checks;
@@ -44,7 +44,7 @@ class Restore {
     Restore(
             Backup backup,
             TripService trips,
-            KitService kits,
+            ListService lists,
             StockService stock,
             StockHistory history,
             CheckService checks,
@@ -54,7 +54,7 @@ class Restore {
             PlatformTransactionManager transactions) {
         this.backup = backup;
         this.trips = trips;
-        this.kits = kits;
+        this.lists = lists;
         this.stock = stock;
         this.history = history;
         this.checks = checks;
@@ -88,7 +88,7 @@ class Restore {
 
     private void readEverything(UUID household) {
         knowledge.of(household);
-        kits.all(household);
+        lists.all(household);
         for (StoredTrip trip : trips.all(household)) {
             log.of(household, trip.id());
         }

@@ -11,7 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.place.Place;
 import java.util.Map;
 import java.util.Optional;
@@ -23,7 +23,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 class AidPageTest extends StockTest {
 
     @Autowired
-    KitService kits;
+    ListService lists;
 
     @Autowired
     FirstAid aid;
@@ -69,7 +69,7 @@ class AidPageTest extends StockTest {
         String trip = trip(mine, brief("Skerry ring"));
         open(mine, trip + "/aid?problem=blister").andExpect(says("not packed yet"));
         UUID id = UUID.fromString(trip.replace("/trips/", ""));
-        UUID kit = kits.save(mine.householdId(), id, "Roll", Map.of("padded-ring", 3));
+        UUID kit = lists.save(mine.householdId(), id, "Roll", Map.of("padded-ring", 3));
         UUID roll = stock.addPlace(mine.householdId(), "Roll", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
         put(roll, "padded-ring", 3, "");
         open(mine, trip + "/aid?problem=blister")
@@ -77,7 +77,7 @@ class AidPageTest extends StockTest {
                 .andExpect(doesNotSay("not packed yet"));
         open(mine, trip + "/odds?why=blister").andExpect(says("aid?problem=blister"));
         open(mine, trip + "/kit").andExpect(content().string(containsString(trip + "/aid")));
-        open(mine, "/stock/places/" + roll).andExpect(says("/aid"));
+        open(mine, "/kits/" + roll).andExpect(says("/aid"));
     }
 
     /** The pen is in somebody's pocket, not in the kit: nobody is told that there is none. */
@@ -85,7 +85,7 @@ class AidPageTest extends StockTest {
     void rescueMedicineThatSomebodyCarriesIsNamedWithWhereItIs() throws Exception {
         String[] brief = with(brief("Skerry ring"), "people[0].rescue", "AUTO_INJECTOR");
         String trip = trip(mine, brief);
-        kits.save(mine.householdId(), UUID.fromString(trip.replace("/trips/", "")), "Roll", Map.of("notes", 1));
+        lists.save(mine.householdId(), UUID.fromString(trip.replace("/trips/", "")), "Roll", Map.of("notes", 1));
         open(mine, trip + "/aid?problem=anaphylaxis")
                 .andExpect(content()
                         .string(allOf(

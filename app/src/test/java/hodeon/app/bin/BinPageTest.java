@@ -10,7 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.WebTest;
 import hodeon.app.journal.UseLog;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.people.PeopleService;
 import java.time.LocalDateTime;
 import java.util.Map;
@@ -26,7 +26,7 @@ class BinPageTest extends WebTest {
     Bin bin;
 
     @Autowired
-    KitService kits;
+    ListService lists;
 
     @Autowired
     UseLog log;
@@ -44,11 +44,11 @@ class BinPageTest extends WebTest {
         send(mine, trip + "/mat/minus", "supply", "shears", "version", "0");
         send(mine, trip + "/log", "on", "2027-06-13", "problem", "blister", "note", "both heels");
         send(mine, trip + "/log/learn", "learn", "true", "sure", "yes");
-        UUID kit = kits.save(mine.householdId(), id, "Dry box", Map.of("shears", 1));
+        UUID kit = lists.save(mine.householdId(), id, "Dry box", Map.of("shears", 1));
         send(mine, trip + "/delete").andExpect(flash().attributeExists("binned"));
         open(mine, trip + "/mat").andExpect(status().isNotFound());
         open(mine, "/").andExpect(doesNotSay("Skerry ring"));
-        assertThat(kits.find(mine.householdId(), kit).tripId()).isEmpty();
+        assertThat(lists.find(mine.householdId(), kit).tripId()).isEmpty();
         open(mine, "/bin").andExpect(says("Skerry ring"));
         open(others, "/bin").andExpect(doesNotSay("Skerry ring"));
         send(others, "/bin/TRIP/back", "id", id.toString()).andExpect(status().isNotFound());
@@ -57,16 +57,16 @@ class BinPageTest extends WebTest {
         assertThat(log.of(mine.householdId(), id))
                 .singleElement()
                 .satisfies(k -> assertThat(k.line().note()).isEqualTo("both heels"));
-        assertThat(kits.find(mine.householdId(), kit).tripId()).contains(id);
+        assertThat(lists.find(mine.householdId(), kit).tripId()).contains(id);
     }
 
     @Test
     void aKitAnOwnSupplyAndAnOwnMedicineComeBack() throws Exception {
-        UUID kit = kits.save(mine.householdId(), "Tin", Map.of("shears", 1));
-        send(mine, "/kits/" + kit + "/delete");
-        open(mine, "/kits/" + kit).andExpect(status().isNotFound());
-        send(mine, "/bin/KIT/back", "id", kit.toString());
-        open(mine, "/kits/" + kit).andExpect(status().isOk());
+        UUID kit = lists.save(mine.householdId(), "Tin", Map.of("shears", 1));
+        send(mine, "/lists/" + kit + "/delete");
+        open(mine, "/lists/" + kit).andExpect(status().isNotFound());
+        send(mine, "/bin/LIST/back", "id", kit.toString());
+        open(mine, "/lists/" + kit).andExpect(status().isOk());
 
         String own =
                 "[tin-opener]\nname = Tin opener\ngroup = tools\nform = tool\npiece = opener\nmass = 30\nvolume = 20\n"

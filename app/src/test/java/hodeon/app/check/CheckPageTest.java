@@ -3,15 +3,15 @@ package hodeon.app.check;
 import static hodeon.app.PageText.doesNotSay;
 import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.hamcrest.Matchers.containsString;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.place.Place;
+import hodeon.core.stock.Rhythm;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -96,6 +96,20 @@ class CheckPageTest extends StockTest {
     }
 
     @Test
+    void whatNobodySaidAnythingAboutIsRightInOneAct() throws Exception {
+        UUID round = checks.start(mine.householdId(), box, Rhythm.YEARLY_ALL, "sef");
+        int lines = checks.round(mine.householdId(), round).lines().size();
+        checks.answer(mine.householdId(), round, 0, Answer.BAD, 0);
+        send(mine, "/stock/checks/" + round + "/rest");
+        List<Answer> answers = checks.round(mine.householdId(), round).lines().stream()
+                .map(l -> l.answer().orElseThrow())
+                .toList();
+        assertThat(answers).hasSize(lines).startsWith(Answer.BAD);
+        assertThat(answers.subList(1, lines)).containsOnly(Answer.RIGHT);
+        send(others, "/stock/checks/" + round + "/rest").andExpect(status().isNotFound());
+    }
+
+    @Test
     void whoeverCountsAfterSomebodyElseLooksAgain() throws Exception {
         String first = begin("YEARLY_ALL");
         String second = begin("YEARLY_ALL");
@@ -119,22 +133,21 @@ class CheckPageTest extends StockTest {
         send(mine, round + "/lines/0", "answer", "COUNT", "found", "0");
         send(mine, round + "/finish");
         open(mine, round).andExpect(says("Head light", "found 0 lights"));
-        String place = "/stock/places/" + box;
-        open(mine, place)
-                .andExpect(content().string(containsString("<strong>Head light</strong> belongs here")))
-                .andExpect(content().string(containsString("missing since <span>" + LocalDate.now())));
+        String kit = "/kits/" + box;
+        open(mine, kit).andExpect(says("Head light missing since " + LocalDate.now() + ", noticed by "));
         String next = begin("MONTHLY_CHARGE");
         send(mine, next + "/lines/0", "answer", "COUNT", "found", "1");
         send(mine, next + "/finish");
         assertThat(there()).containsEntry("head-light", 1);
-        open(mine, place).andExpect(doesNotSay("belongs here"));
+        open(mine, kit).andExpect(doesNotSay("missing since"));
         String third = begin("MONTHLY_CHARGE");
         send(mine, third + "/lines/0", "answer", "COUNT", "found", "0");
         send(mine, third + "/finish");
-        open(mine, place).andExpect(says("belongs here"));
+        open(mine, kit).andExpect(says("missing since"));
+        String place = "/stock/places/" + box;
         send(others, place + "/let-go", "place", box.toString(), "supply", "head-light")
                 .andExpect(status().isNotFound());
         send(mine, place + "/let-go", "place", box.toString(), "supply", "head-light");
-        open(mine, place).andExpect(doesNotSay("belongs here"));
+        open(mine, kit).andExpect(doesNotSay("missing since"));
     }
 }

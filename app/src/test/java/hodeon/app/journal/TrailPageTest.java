@@ -17,7 +17,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.StockTest;
 import hodeon.app.household.Member;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.place.Place;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -37,7 +37,7 @@ class TrailPageTest extends StockTest {
     UseLog log;
 
     @Autowired
-    KitService kits;
+    ListService lists;
 
     private static final LocalDate TODAY = LocalDate.now(ZoneId.systemDefault());
     private static final LocalDate YESTERDAY = TODAY.minusDays(1);
@@ -50,7 +50,7 @@ class TrailPageTest extends StockTest {
         // Under way since the day before yesterday: nothing is noted for a day that has not come.
         trip = trip(mine, brief("Skerry ring", TODAY.minusDays(2), TODAY));
         id = UUID.fromString(trip.replace("/trips/", ""));
-        UUID kit = kits.save(
+        UUID kit = lists.save(
                 mine.householdId(), id, "Deck pouch", Map.of("hydrocolloid-pad", 5, "povidone-bottle", 2, "shears", 1));
         UUID pouch =
                 stock.addPlace(mine.householdId(), "Deck pouch", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
@@ -301,7 +301,7 @@ class TrailPageTest extends StockTest {
     @Test
     void aDebriefBeforeTheOutingHasBegunAsksFirst() throws Exception {
         String later = trip(mine, brief("Skerry ring", TODAY.plusDays(20), TODAY.plusDays(22)));
-        UUID kit = kits.save(
+        UUID kit = lists.save(
                 mine.householdId(), UUID.fromString(later.replace("/trips/", "")), "Roll", Map.of("shears", 1));
         UUID roll = stock.addPlace(mine.householdId(), "Roll", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
         put(roll, "gauze-large", 4, "2029-09");

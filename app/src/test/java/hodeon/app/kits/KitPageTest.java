@@ -3,202 +3,344 @@ package hodeon.app.kits;
 import static hodeon.app.PageText.doesNotSay;
 import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.hamcrest.Matchers.containsString;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
-import hodeon.app.mat.Hold;
-import hodeon.app.mat.Mat;
-import hodeon.app.mat.MatService;
-import java.io.StringReader;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Arrival;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.ledger.StockLedger;
+import hodeon.app.stock.place.Place;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
+/** A kit is a thing in the world: made, described, parted in modules, copied, retired, deleted, without any outing. */
 class KitPageTest extends WebTest {
 
     @Autowired
-    MatService mats;
+    StockService stock;
 
     @Autowired
-    KitService kits;
+    StockLedger ledger;
 
-    private Mat mat(String trip) {
-        return mats.mat(mine.householdId(), UUID.fromString(trip.replace("/trips/", "")));
+    @Autowired
+    ListService lists;
+
+    private UUID made(String name, String list) throws Exception {
+        send(mine, "/kits", "name", name, "list", list);
+        return place(name);
     }
 
-    private void change(String trip, String what, String supply, long version) throws Exception {
-        send(mine, trip + "/mat/" + what, "supply", supply, "version", Long.toString(version));
+    private UUID place(String name) {
+        return stock.places(mine.householdId()).stream()
+                .filter(p -> p.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    private void put(UUID where, String supply, int pieces) {
+        ledger.receive(
+                mine.householdId(),
+                List.of(Arrival.of(where, supply, pieces, Optional.empty(), LocalDate.of(2026, 1, 1))),
+                Cause.of("test", ""));
+    }
+
+    private int in(UUID kit) {
+        return stock.of(mine.householdId()).inKit(kit).stream()
+                .mapToInt(h -> h.pieces())
+                .sum();
+    }
+
+    private UUID listOf(UUID kit) {
+        return stock.place(mine.householdId(), kit).kitId().orElseThrow();
+    }
+
+    private void write(UUID list, String because, String... rows) throws Exception {
+        String[] fields = new String[rows.length + 4];
+        fields[0] = "version";
+        fields[1] = String.valueOf(lists.find(mine.householdId(), list).version());
+        fields[2] = "because";
+        fields[3] = because;
+        System.arraycopy(rows, 0, fields, 4, rows.length);
+        send(mine, "/lists/" + list + "/edit", fields).andExpect(status().is3xxRedirection());
     }
 
     @Test
-    void plusMinusPinAndBanChangeOneSupplyAndNothingElse() throws Exception {
-        String trip = trip(mine, "Skerry ring");
-        Mat before = mat(trip);
-        assertThat(before.touched()).isFalse();
-        change(trip, "plus", "hydrocolloid-pad", before.version());
-        Mat after = mat(trip);
-        assertThat(after.pieces("hydrocolloid-pad")).isEqualTo(before.pieces("hydrocolloid-pad") + 1);
-        assertThat(without(after, "hydrocolloid-pad")).isEqualTo(without(before, "hydrocolloid-pad"));
-        change(trip, "pin", "hydrocolloid-pad", after.version());
-        change(trip, "ban", "gauze-large", mat(trip).version());
-        send(mine, trip + "/mat/rebalance", "version", Long.toString(mat(trip).version()));
-        Mat balanced = mat(trip);
-        assertThat(balanced.pieces("hydrocolloid-pad")).isEqualTo(after.pieces("hydrocolloid-pad"));
-        assertThat(balanced.hold("gauze-large")).isEqualTo(Hold.BANNED);
-        assertThat(balanced.pieces("gauze-large")).isZero();
-        open(mine, trip + "/mat?about=gauze-large").andExpect(says("Left out by you."));
-        change(trip, "unban", "gauze-large", balanced.version());
-        assertThat(mat(trip).hold("gauze-large")).isEqualTo(Hold.NONE);
-    }
-
-    private static Map<String, Integer> without(Mat mat, String supply) {
-        return mat.pieces().entrySet().stream()
-                .filter(e -> !e.getKey().equals(supply))
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-    }
-
-    @Test
-    void aSecondTabIsToldThatTheMatHasChanged() throws Exception {
-        String trip = trip(mine, "Skerry ring");
-        change(trip, "plus", "shears", 0);
-        int shears = mat(trip).pieces("shears");
-        send(mine, trip + "/mat/plus", "supply", "shears", "version", "0")
-                .andExpect(flash().attribute("conflict", true));
-        assertThat(mat(trip).pieces("shears")).isEqualTo(shears);
-    }
-
-    @Test
-    void theMatSaysWhatIsLeftOutAndWhyAndNeverTakesWhatIsExcluded() throws Exception {
-        String trip = trip(mine, "Skerry ring");
-        open(mine, trip + "/mat?all=yes")
-                .andExpect(status().isOk())
+    void aHomeKitIsMadeListedFilledAndTold() throws Exception {
+        UUID kit = made("Hall cupboard", "new");
+        UUID list = listOf(kit);
+        write(
+                list,
+                "",
+                "supply",
+                "Nitrile gloves, pale",
+                "target",
+                "6",
+                "least",
+                "2",
+                "module",
+                "",
+                "why",
+                "the first pair tears",
+                "supply",
+                "gauze-small",
+                "target",
+                "10",
+                "least",
+                "",
+                "module",
+                "Cuts",
+                "why",
+                "");
+        open(mine, "/kits/" + kit)
+                .andExpect(says("2 kinds are missing, 1 of them below the least count", "6 of 6 pairs"));
+        put(kit, "gloves-small", 20);
+        put(kit, "gauze-small", 10);
+        open(mine, "/kits/" + kit)
                 .andExpect(says(
-                        "Needs advanced wilderness (1–2 weeks); the most anybody here has is wilderness first aid",
-                        "nobody here has it prescribed",
-                        "a kind more to find and check",
-                        "the best possible for what grams and kinds cost here"));
-        send(mine, trip + "/mat/plus", "supply", "auto-injector", "version", "0")
-                .andExpect(status().isNotFound());
-        send(mine, trip + "/mat/plus", "supply", "magic-wand", "version", "0").andExpect(status().isNotFound());
-        send(mine, trip + "/mat/plus", "supply", "shears", "version", "newest").andExpect(status().isNotFound());
-        assertThat(mat(trip).touched()).isFalse();
+                        "Nothing is missing.",
+                        "Nitrile gloves, pale: 6 pairs not there, covered by Nitrile gloves, small hands: 6 pairs",
+                        "Never checked as a whole"));
+        open(mine, "/kits").andExpect(says("Hall cupboard", "nothing is missing"));
     }
 
     @Test
-    void theMatSaysWhereItStoppedAndEachPieceWhyItIsHere() throws Exception {
-        String trip = trip(mine, with(brief("Skerry ring"), "massLimit", ""));
-        open(mine, trip + "/mat?about=gloves-nitrile&all=yes")
-                .andExpect(says(
-                        "no limit set",
-                        "Stops at ",
-                        "The next 100 g would buy about",
-                        "Here whatever the odds: whoever helps covers their hands, and the first pair tears.",
-                        "what a kit has whatever the odds",
-                        "nobody who comes along has it prescribed (asked for on 1 in ",
-                        "A comfort: it comes when you ask for it."));
-        open(mine, trip + "/mat?about=island-dressing").andExpect(says("Here mostly for “"));
+    void whatLiesAtHomeIsOfferedAndMovedInOneAct() throws Exception {
+        UUID kit = made("Car kit", "new");
+        write(listOf(kit), "", "supply", "Nitrile gloves, pale", "target", "6");
+        UUID shelf = stock.addPlace(mine.householdId(), "Shelf", Place.Kind.SHELF, Optional.empty(), Optional.empty());
+        put(shelf, "gloves-nitrile", 4);
+        var page = open(mine, "/kits/" + kit)
+                .andExpect(says("Take 4 pairs from Shelf"))
+                .andReturn();
+        send(mine, "/restock/fill", hodeon.app.PageText.sent(page, "form[action=/restock/fill]"));
+        assertThat(in(kit)).isEqualTo(4);
+        open(mine, "/kits/" + kit).andExpect(says("2 of 6 pairs", "On the list to buy"));
+    }
+
+    /** After use: the tin takes from the bag, the bag from the cupboard, and the shop gives what is left; nothing is promised twice. */
+    @Test
+    void aTinIsFilledFromTheBagTheBagFromTheCupboardAndThatFromTheShop() throws Exception {
+        UUID bag = made("Comfort bag", "new");
+        write(listOf(bag), "", "supply", "Nitrile gloves, pale", "target", "6", "least", "4");
+        UUID tin = made("Day tin", "new");
+        write(listOf(tin), "", "supply", "Nitrile gloves, pale", "target", "4");
+        UUID cupboard =
+                stock.addPlace(mine.householdId(), "Cupboard", Place.Kind.SHELF, Optional.empty(), Optional.empty());
+        send(
+                mine,
+                "/kits/" + tin + "/facts",
+                "name",
+                "Day tin",
+                "list",
+                listOf(tin).toString(),
+                "filledFrom",
+                bag.toString());
+        send(
+                mine,
+                "/kits/" + bag + "/facts",
+                "name",
+                "Comfort bag",
+                "list",
+                listOf(bag).toString(),
+                "filledFrom",
+                cupboard.toString());
+        put(bag, "gloves-nitrile", 6);
+        put(cupboard, "gloves-nitrile", 3);
+        open(mine, "/kits/" + tin).andExpect(says("4 of 4 pairs", "Take 4 pairs from Comfort bag and Cupboard"));
+        open(mine, "/restock").andExpect(says("At Comfort bag", "At Cupboard", "1 pair"));
+        send(mine, "/restock/fill");
+        assertThat(in(tin)).isEqualTo(4);
+        assertThat(in(bag)).isEqualTo(5);
+        open(mine, "/kits/" + tin).andExpect(says("Nothing is missing."));
+        open(mine, "/kits/" + bag).andExpect(says("1 of 6 pairs", "On the list to buy"));
     }
 
     @Test
-    void aChangedBriefMakesTheMatStaleUntilItIsRebalanced() throws Exception {
-        String trip = trip(mine, "Skerry ring");
-        change(trip, "plus", "shears", 0);
-        send(mine, trip + "/brief", with(with(brief("Skerry ring"), "version", "0"), "massLimit", "1400"));
-        open(mine, trip + "/mat").andExpect(says("The brief has changed since this mat was laid out"));
-        send(mine, trip + "/mat/rebalance", "version", Long.toString(mat(trip).version()));
-        open(mine, trip + "/mat").andExpect(doesNotSay("The brief has changed"));
+    void oneListInThreeHousesEachComparesItself() throws Exception {
+        UUID one = made("North house", "new");
+        UUID list = listOf(one);
+        write(list, "", "supply", "Nitrile gloves, pale", "target", "6", "least", "2");
+        UUID two = made("South house", list.toString());
+        UUID three = made("West house", list.toString());
+        put(one, "gloves-nitrile", 6);
+        put(two, "gloves-nitrile", 3);
+        open(mine, "/lists/" + list)
+                .andExpect(says("North house", "South house", "West house", "complete", "✕ below least", "◐ short"));
+        write(list, "two of us have large hands", "supply", "Nitrile gloves, pale", "target", "8", "least", "2");
+        open(mine, "/lists/" + list)
+                .andExpect(says("two of us have large hands", "Nitrile gloves, pale: 8 pairs instead of 6"));
+        open(mine, "/kits/" + three).andExpect(says("8 of 8 pairs"));
     }
 
     @Test
-    void aLimitBelowWhatMustComeIsSaidPlainly() throws Exception {
-        String[] tiny = with(with(brief("Featherweight"), "massLimit", "10"), "people[0].rescue", "AUTO_INJECTOR");
-        String trip = String.valueOf(
-                send(mine, "/trips/new", tiny).andReturn().getResponse().getRedirectedUrl());
-        open(mine, trip.replace("/odds", "/mat"))
-                .andExpect(status().isOk())
-                .andExpect(says("already: raise the limit"));
-    }
-
-    @Test
-    void aSavedKitReloadsTheSameAndItsCsvAddsUp() throws Exception {
-        String trip = trip(mine, "Skerry ring");
-        Map<String, Integer> onMat = mat(trip).pieces();
-        send(mine, trip + "/kit", "name", "Lead boat dry box");
-        Kit kit = kits.all(mine.householdId()).getFirst();
-        assertThat(kit.pieces()).isEqualTo(onMat);
-        assertThat(kits.find(mine.householdId(), kit.id())).isEqualTo(kit);
-        open(mine, trip + "/kit").andExpect(says("Lead boat dry box"));
-        open(mine, "/kits/" + kit.id() + "/contents").andExpect(says("Not medical advice"));
-        String csv = open(mine, "/kits/" + kit.id() + "/contents.csv")
-                .andExpect(content().contentType("text/csv;charset=UTF-8"))
-                .andReturn()
-                .getResponse()
-                .getContentAsString();
-        List<CSVRecord> lines = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get()
-                .parse(new StringReader(csv))
-                .getRecords();
-        assertThat(lines.stream()
-                        .collect(Collectors.toMap(l -> l.get("supply_id"), l -> Integer.valueOf(l.get("pieces")))))
-                .isEqualTo(onMat);
-        assertThat(lines.stream()
-                        .mapToDouble(l -> Double.parseDouble(l.get("grams")))
-                        .sum())
-                .isCloseTo(kit.mass().grams(), org.assertj.core.api.Assertions.within(1e-9));
-    }
-
-    @Test
-    void aKitNeedsANameAndSaysSo() throws Exception {
-        String trip = trip(mine, "Skerry ring");
-        send(mine, trip + "/kit", "name", " ")
+    void aListThatSomebodyElseChangedIsNotOverwritten() throws Exception {
+        UUID list = listOf(made("Tin", "new"));
+        send(mine, "/lists/" + list + "/edit", "version", "0", "supply", "Shears", "target", "1");
+        long seen = lists.find(mine.householdId(), list).version();
+        write(list, "", "supply", "Nitrile gloves, pale", "target", "2");
+        send(
+                        mine,
+                        "/lists/" + list + "/edit",
+                        "version",
+                        String.valueOf(seen),
+                        "supply",
+                        "Nitrile gloves, pale",
+                        "target",
+                        "9")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(
-                        content()
-                                .string(
-                                        containsString(
-                                                "A kit&#39;s name is one line of 1 to 80 characters; nothing was given. Give it one.")));
-        send(mine, trip + "/kit", "name", "x".repeat(5000)).andExpect(status().isUnprocessableContent());
-        assertThat(kits.all(mine.householdId())).isEmpty();
+                .andExpect(says("Somebody else changed this list while you did"));
+        assertThat(lists.find(mine.householdId(), list).pieces()).isEqualTo(Map.of("gloves-nitrile", 2));
     }
 
     @Test
-    void anotherHouseholdNeitherSeesNorChangesMatOrKit() throws Exception {
-        String trip = trip(mine, "Private plans");
-        send(mine, trip + "/kit", "name", "Private box");
-        Map<String, Integer> onMat = mat(trip).pieces();
-        UUID kit = kits.all(mine.householdId()).getFirst().id();
-        for (String page : new String[] {"", "/contents", "/contents.csv"}) {
-            open(others, "/kits/" + kit + page).andExpect(status().isNotFound()).andExpect(doesNotSay("Private box"));
-        }
-        send(others, "/kits/" + kit + "/delete").andExpect(status().isNotFound());
-        send(others, trip + "/kit", "name", "Mine now").andExpect(status().isNotFound());
-        for (String change : new String[] {"plus", "minus", "pin", "ban"}) {
-            send(others, trip + "/mat/" + change, "supply", "shears", "version", "0")
-                    .andExpect(status().isNotFound());
-        }
-        send(others, trip + "/mat/rebalance", "version", "0").andExpect(status().isNotFound());
-        assertThat(mat(trip).pieces()).isEqualTo(onMat);
-        assertThat(kits.find(mine.householdId(), kit).name()).isEqualTo("Private box");
+    void everythingWrongInAListIsToldAtOnceAndNothingIsLost() throws Exception {
+        UUID list = listOf(made("Tin", "new"));
+        send(
+                        mine,
+                        "/lists/" + list + "/edit",
+                        "version",
+                        "0",
+                        "supply",
+                        "Magic wand",
+                        "target",
+                        "1",
+                        "least",
+                        "",
+                        "supply",
+                        "Nitrile gloves, pale",
+                        "target",
+                        "two",
+                        "least",
+                        "",
+                        "supply",
+                        "gauze-small",
+                        "target",
+                        "2",
+                        "least",
+                        "3")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(says(
+                        "“Magic wand”",
+                        "Choose one of the names",
+                        "“two”",
+                        "a whole number from 0 to 2",
+                        "Magic wand"));
+        assertThat(lists.find(mine.householdId(), list).lines()).isEmpty();
     }
 
     @Test
-    void aKitOutlivesItsTrip() throws Exception {
-        String trip = trip(mine, "Cancelled");
-        send(mine, trip + "/kit", "name", "Deck pouch");
-        send(mine, trip + "/delete");
-        Kit kit = kits.all(mine.householdId()).getFirst();
-        assertThat(kit.tripId()).isEmpty();
-        open(mine, "/kits/" + kit.id()).andExpect(status().isOk()).andExpect(says("Deck pouch"));
+    void aModuleIsLiftedOutGoesAloneAndComesBackWithWhatLiesInIt() throws Exception {
+        UUID box = made("Lead boat", "");
+        send(mine, "/kits/" + box + "/modules", "name", "Tray");
+        UUID tray = place("Tray");
+        send(mine, "/kits/" + tray + "/modules", "name", "Cuts");
+        UUID cuts = place("Cuts");
+        put(box, "shears", 1);
+        put(cuts, "gauze-small", 5);
+        assertThat(in(box)).isEqualTo(6);
+
+        send(mine, "/kits/" + box + "/put", "module", tray.toString(), "into", cuts.toString())
+                .andExpect(flash().attributeExists("faults"));
+        send(mine, "/kits/" + box + "/put", "module", tray.toString());
+        assertThat(in(box)).isEqualTo(1);
+        assertThat(in(tray)).isEqualTo(5);
+        open(mine, "/kits/" + box).andExpect(says("Lifted out", "by itself", "Bring it back"));
+        open(mine, "/kits").andExpect(says("Lead boat", "Tray"));
+
+        send(mine, "/kits/" + box + "/back", "module", tray.toString());
+        assertThat(in(box)).isEqualTo(6);
+        open(mine, "/kits/" + box).andExpect(doesNotSay("Lifted out"));
+    }
+
+    @Test
+    void twoKitsMayEachHaveAModuleOfTheSameName() throws Exception {
+        UUID lead = made("Lead boat", "");
+        UUID sweep = made("Sweep boat", "");
+        send(mine, "/kits/" + lead + "/modules", "name", "Cuts");
+        send(mine, "/kits/" + sweep + "/modules", "name", "Cuts");
+        send(mine, "/kits/" + lead + "/modules", "name", "cuts").andExpect(flash().attributeExists("faults"));
+        Stock all = stock.of(mine.householdId());
+        assertThat(all.modules(lead)).hasSize(1);
+        assertThat(all.modules(sweep)).hasSize(1);
+        assertThat(all.address(all.modules(sweep).getFirst().id())).isEqualTo("Sweep boat / Cuts");
+        // Put into the other boat, two of one name would lie there.
+        send(
+                        mine,
+                        "/kits/" + lead + "/put",
+                        "module",
+                        all.modules(lead).getFirst().id().toString(),
+                        "into",
+                        sweep.toString())
+                .andExpect(flash().attributeExists("faults"));
+    }
+
+    @Test
+    void whatIsKnownOfAKitIsWrittenDownAndAChainOfFillingHasNoRing() throws Exception {
+        UUID tin = made("Tin", "");
+        UUID bag = made("Bag", "");
+        send(
+                mine,
+                "/kits/" + tin + "/facts",
+                "name",
+                "Day tin",
+                "stands",
+                "in the day bag",
+                "knownBy",
+                "Ottilie and Sef",
+                "condition",
+                "lid dented",
+                "filledFrom",
+                bag.toString());
+        open(mine, "/kits/" + tin)
+                .andExpect(says("Day tin", "in the day bag", "Ottilie and Sef know where", "Condition: lid dented"));
+        send(mine, "/kits/" + bag + "/facts", "name", "Bag", "filledFrom", tin.toString())
+                .andExpect(flash().attributeExists("faults"));
+        assertThat(stock.place(mine.householdId(), tin).filledFrom()).contains(bag);
+        assertThat(stock.place(mine.householdId(), bag).filledFrom()).isEmpty();
+    }
+
+    @Test
+    void aDeletedKitComesBackWithEverythingInIt() throws Exception {
+        UUID box = made("Lead boat", "");
+        send(mine, "/kits/" + box + "/modules", "name", "Cuts");
+        put(place("Cuts"), "gauze-small", 5);
+        send(mine, "/kits/" + box + "/delete");
+        open(mine, "/kits/" + box).andExpect(status().isNotFound());
+        open(mine, "/kits").andExpect(doesNotSay("Lead boat"));
+        assertThat(stock.of(mine.householdId()).held()).isEmpty();
+        open(mine, "/bin").andExpect(says("Lead boat")).andExpect(doesNotSay("Cuts"));
+        send(others, "/bin/KIT/back", "id", box.toString()).andExpect(status().isNotFound());
+        send(mine, "/bin/KIT/back", "id", box.toString());
+        assertThat(in(box)).isEqualTo(5);
+        // Gone for good it is named by the ledger alone.
+        send(mine, "/kits/" + box + "/delete");
+        send(mine, "/bin/KIT/empty", "id", box.toString());
+        open(mine, "/bin").andExpect(doesNotSay("Lead boat"));
+        open(mine, "/stock/movements").andExpect(says("Cuts"));
+    }
+
+    @Test
+    void aCopyHasTheListAndTheModulesAndNothingInIt() throws Exception {
+        UUID lead = made("Lead boat", "new");
+        send(mine, "/kits/" + lead + "/modules", "name", "Cuts");
+        put(place("Cuts"), "gauze-small", 5);
+        send(mine, "/kits/" + lead + "/copy", "name", "Sweep boat");
+        UUID sweep = place("Sweep boat");
+        assertThat(listOf(sweep)).isEqualTo(listOf(lead));
+        assertThat(stock.of(mine.householdId()).modules(sweep)).map(Place::name).containsExactly("Cuts");
+        assertThat(in(sweep)).isZero();
+        send(mine, "/kits/" + lead + "/retire", "retired", "true");
+        open(mine, "/kits/" + lead).andExpect(says("Out of use since"));
+        assertThat(stock.of(mine.householdId()).kits()).map(Place::name).containsExactly("Sweep boat");
     }
 }

@@ -12,7 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import hodeon.app.StockTest;
 import hodeon.app.check.Answer;
 import hodeon.app.check.CheckService;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.mat.MatService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.place.Place;
@@ -35,7 +35,7 @@ class RestockPageTest extends StockTest {
     private static final Cause CAUSE = Cause.of("ottilie", "");
 
     @Autowired
-    KitService kits;
+    ListService lists;
 
     @Autowired
     MatService mats;
@@ -66,7 +66,7 @@ class RestockPageTest extends StockTest {
         UUID id = UUID.fromString(trip.replace("/trips/", ""));
         Map<String, Integer> pieces = Map.of("antiseptic-wipe", 6, "gloves-nitrile", 4, "shears", 1);
         mats.begin(household, id, pieces);
-        kits.save(household, id, "Deck pouch", pieces);
+        lists.save(household, id, "Deck pouch", pieces);
         pouch = stock.addPlace(household, "Deck pouch", Place.Kind.KIT, Optional.empty(), Optional.empty());
         shelf = stock.addPlace(household, "Shore shelf", Place.Kind.SHELF, Optional.empty(), Optional.empty());
     }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hodeon.app.StockTest;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.stock.place.Place;
@@ -31,7 +31,7 @@ class YearlyUseTest extends StockTest {
     StockHistory history;
 
     @Autowired
-    KitService kits;
+    ListService lists;
 
     private UUID pouch;
     private UUID car;
@@ -68,7 +68,7 @@ class YearlyUseTest extends StockTest {
     void aComingTripIsExpectedToUseSomeOfItsKit() throws Exception {
         String trip = trip(mine, "Skerry ring");
         UUID id = UUID.fromString(trip.replace("/trips/", ""));
-        UUID kit = kits.save(mine.householdId(), id, "Deck pouch", Map.of("antiseptic-wipe", 10, "shears", 1));
+        UUID kit = lists.save(mine.householdId(), id, "Deck pouch", Map.of("antiseptic-wipe", 10, "shears", 1));
         stock.plan(mine.householdId(), pouch, Optional.of(kit));
         UseRates rates = this.rates.of(mine.householdId(), packed.of(mine.householdId(), stock.of(mine.householdId())));
         assertThat(rates.at("antiseptic-wipe", pouch)).isBetween(0.1, 10.0);

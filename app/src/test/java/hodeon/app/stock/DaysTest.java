@@ -62,8 +62,8 @@ class DaysTest {
 
     @Test
     void aLotOfASupplyThatIsNoLongerInTheCatalogueIsStillShown() {
-        Stock stock = new Stock(Map.of(), Map.of(), List.of(held(TODAY)), StockRules.USUAL);
-        LotView view = LotView.of(stock.held().getFirst(), stock, TODAY);
+        Stock stock = Stock.of(Map.of(), Map.of(), List.of(held(TODAY)), StockRules.USUAL);
+        LotView view = LotView.of(held(TODAY), stock, TODAY);
         assertThat(view.name()).isEqualTo("no-longer-known");
         assertThat(view.counted()).isEqualTo("2 pieces");
         assertThat(view.detail()).isEqualTo("Big box, lot L7");

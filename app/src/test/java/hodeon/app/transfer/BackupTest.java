@@ -14,7 +14,7 @@ import hodeon.app.brief.TripService;
 import hodeon.app.check.Answer;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.place.Place;
@@ -41,7 +41,7 @@ import tools.jackson.databind.node.ObjectNode;
 class BackupTest extends StockTest {
 
     @Autowired
-    KitService kits;
+    ListService lists;
 
     @Autowired
     CheckService checks;
@@ -60,7 +60,7 @@ class BackupTest extends StockTest {
         UUID id = UUID.fromString(trip.replace("/trips/", ""));
         send(mine, trip + "/mat/minus", "supply", "hydrocolloid-pad", "version", "0");
         send(mine, trip + "/odds/factors", "problem", "blister", "version", "0");
-        UUID kit = kits.save(household, id, "Deck pouch", Map.of("antiseptic-wipe", 6, "shears", 1));
+        UUID kit = lists.save(household, id, "Deck pouch", Map.of("antiseptic-wipe", 6, "shears", 1));
         UUID pouch = stock.addPlace(household, "Deck pouch", Place.Kind.KIT, Optional.empty(), Optional.of(kit));
         UUID module = stock.addPlace(household, "Wounds", Place.Kind.MODULE, Optional.of(pouch), Optional.empty());
         List<UUID> lots = ledger.receive(
@@ -74,8 +74,7 @@ class BackupTest extends StockTest {
                                 LocalDate.of(2026, 1, 1)),
                         Arrival.of(pouch, "shears", 1, Optional.empty(), LocalDate.of(2026, 1, 1))),
                 Cause.of("sef", "=1+1, \"quoted\"\u00e9"));
-        ledger.open(
-                household, lots.getFirst(), module, 1, LocalDate.of(2026, 5, 1), new Cause("sef", "", Optional.of(id)));
+        ledger.open(household, lots.getFirst(), module, 1, LocalDate.of(2026, 5, 1), Cause.onTrip("sef", "", id));
         ledger.undo(household, 3, Cause.of("sef", ""));
         send(
                 mine,
@@ -216,7 +215,7 @@ class BackupTest extends StockTest {
     void anOlderFileIsReadWithWhatItDidNotSayYet() throws Exception {
         String file = written(mine);
         erase(mine.householdId());
-        String older = file.replace("\"version\" : 5", "\"version\" : 2")
+        String older = file.replace("\"version\" : 6", "\"version\" : 2")
                 .replaceAll("\\s*\"checksum\" : \"[0-9a-f]+\",", "")
                 .replaceAll(",\\s*\"months\" : 0", "")
                 .replaceAll(",\\s*\"moments\" : \"[^\"]*\"", "")
@@ -244,7 +243,7 @@ class BackupTest extends StockTest {
                 List.of(Arrival.of(shelf, "paracetamol", 16, Optional.empty(), LocalDate.of(2026, 1, 1))),
                 Cause.of("sef", ""));
         String older = written(mine)
-                .replace("\"version\" : 5", "\"version\" : 4")
+                .replace("\"version\" : 6", "\"version\" : 4")
                 .replaceAll("\\s*\"checksum\" : \"[0-9a-f]+\",", "");
         erase(mine.householdId());
         restore(others, older).andExpect(status().is3xxRedirection());
@@ -298,7 +297,7 @@ class BackupTest extends StockTest {
         refused(file.substring(0, file.length() / 2), "stops being so at line");
         refused("PK\u0003\u0004", "stops being so at line 1");
         refused("{}", "of the format hodeon-household");
-        refused(file.replace("\"version\" : 5", "\"version\" : 6"), "this one is newer");
+        refused(file.replace("\"version\" : 6", "\"version\" : 7"), "this one is newer");
         refused(file.replace("Skerry ring", "Skerry rinG"), "have changed since they were written");
         String open = file.replaceAll("\"checksum\" : \"[0-9a-f]+\",", "");
         refused(open.replace("\"SUMMER\"", "\"SUMER\""), "/tables/trip/0/season");

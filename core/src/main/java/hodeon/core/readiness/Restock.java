@@ -1,25 +1,29 @@
 package hodeon.core.readiness;
 
-import hodeon.core.stock.FirstExpired;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Shortage;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 
 /**
- * What all kits together lack, what of it lies at home, and what is left to buy. The kit that must last the shortest takes
- * first, each the earliest date that is adequate for it, so that as much as possible is filled and what lasts is kept.
+ * What all kits together lack, what of it comes from the kits above them and from home, and what is left to buy. One allocation over
+ * everything: no piece is promised twice.
+ *
+ * <p>First each kit takes from what it is filled from, the ones at the end of a chain before those above them, so that a bag that gave to
+ * a tin is itself filled next; nobody is taken below its own least count. Then the kit that must last the shortest takes from home first.
+ * Everywhere the earliest date that is adequate goes, so that as much as possible is filled and what lasts is kept.
  *
  * <p>Worked example: kit A must last to 20 June and lacks 2, kit B to 5 September and lacks 3. At home lie 3 pieces good
  * until July and 1 until December. A takes 2 of July's, B the one of December's; 2 are to be bought, and 1 stays at home.
  *
- * @param fills pieces from home to a kit
+ * <p>Worked example of a chain: a tin wants 4 and has 1; the bag it is filled from wants 6, at least 4, and has 6; at home lie 3. The bag
+ * gives 2 and keeps 4, home gives 1 to the tin and 2 to the bag; nothing is bought.
+ *
+ * @param fills pieces from another kit or from home to a kit
  * @param old pieces in a kit that do not last; they make room
  * @param toBuy pieces by supply id, more than 0
  * @param toPrescribe the same of what has to be prescribed: no shop sells it
@@ -32,73 +36,41 @@ public record Restock(
         Map<String, Integer> toPrescribe) {
 
     /**
-     * A kit that is to hold so many pieces on a day.
+     * A kit that is to hold what its list says on a day.
      *
-     * @param target pieces by supply id
+     * @param list empty for a store that only gives
      * @param held what lies in it
      * @param until the day everything in it must outlast, with the margin
+     * @param filledFrom the kit or shelf that it is filled from first
      */
-    public record Kit(UUID place, Map<String, Integer> target, List<Held> held, LocalDate until) {}
+    public record Kit(UUID place, KitList list, List<Held> held, LocalDate until, Optional<UUID> filledFrom) {}
 
-    /** What one kit lacks of one supply. */
+    /** What one kit lacks of one supply; what something else stands in for counts as there. */
     public record Lack(UUID place, Shortage shortage) {}
 
-    /** Pieces to carry from home to a kit. */
+    /** Pieces to carry to a kit. */
     public record Fill(Held from, UUID to, int pieces) {}
 
-    /** Pieces of a supply that home gives to a kit. */
-    public int filled(UUID kit, String supply) {
+    /** What is carried to a kit of a supply. */
+    public List<Fill> fillsOf(UUID kit, String supply) {
         return fills.stream()
                 .filter(f -> f.to().equals(kit) && f.from().lot().supply().equals(supply))
-                .mapToInt(Fill::pieces)
-                .sum();
-    }
-
-    /** @param prescribed ids of supplies that have to be prescribed */
-    public static Restock of(List<Kit> kits, List<Held> home, Set<String> prescribed) {
-        List<Lack> lacks = new ArrayList<>();
-        List<Fill> fills = new ArrayList<>();
-        List<Held> old = new ArrayList<>();
-        Map<String, Integer> toBuy = new LinkedHashMap<>();
-        Map<String, Integer> toPrescribe = new LinkedHashMap<>();
-        Map<Held, Integer> left = new LinkedHashMap<>();
-        home.forEach(h -> left.put(h, h.pieces()));
-        for (Kit kit : kits.stream().sorted(Comparator.comparing(Kit::until)).toList()) {
-            kit.held().stream().filter(h -> !h.outlasts(kit.until(), 0)).forEach(old::add);
-            for (Shortage shortage : Shortage.of(kit.target(), kit.held(), kit.until(), 0)) {
-                lacks.add(new Lack(kit.place(), shortage));
-                int missing = shortage.missing();
-                for (FirstExpired.Taken taken :
-                        FirstExpired.takeAdequate(stillThere(left, shortage.supply()), missing, kit.until(), 0)) {
-                    Held from = origin(left, taken.held());
-                    left.merge(from, -taken.pieces(), Integer::sum);
-                    fills.add(new Fill(from, kit.place(), taken.pieces()));
-                    missing -= taken.pieces();
-                }
-                if (missing > 0) {
-                    Map<String, Integer> where = prescribed.contains(shortage.supply()) ? toPrescribe : toBuy;
-                    where.merge(shortage.supply(), missing, Integer::sum);
-                }
-            }
-        }
-        return new Restock(lacks, fills, old, toBuy, toPrescribe);
-    }
-
-    private static List<Held> stillThere(Map<Held, Integer> left, String supply) {
-        return left.entrySet().stream()
-                .filter(e -> e.getValue() > 0 && e.getKey().lot().supply().equals(supply))
-                .map(e -> new Held(
-                        e.getKey().lot(),
-                        e.getKey().place(),
-                        e.getValue(),
-                        e.getKey().good()))
                 .toList();
     }
 
-    private static Held origin(Map<Held, Integer> left, Held taken) {
-        return left.keySet().stream()
-                .filter(h -> h.lot().equals(taken.lot()) && h.place().equals(taken.place()))
-                .findFirst()
-                .orElseThrow();
+    /** Pieces of a supply that are carried to a kit. */
+    public int filled(UUID kit, String supply) {
+        return fillsOf(kit, supply).stream().mapToInt(Fill::pieces).sum();
+    }
+
+    /**
+     * @param home what lies on shelves
+     * @param prescribed ids of supplies that have to be prescribed
+     */
+    public static Restock of(List<Kit> kits, List<Held> home, Set<String> prescribed, Substitution substitution) {
+        Filling filling = new Filling(kits, home, substitution);
+        filling.fromKitsAbove();
+        filling.fromHome();
+        return filling.restock(prescribed);
     }
 }

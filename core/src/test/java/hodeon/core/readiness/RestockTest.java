@@ -26,6 +26,18 @@ class RestockTest {
     private static final UUID A = UUID.randomUUID();
     private static final UUID B = UUID.randomUUID();
 
+    private static final Substitution NOTHING_ELSE = new Substitution(Map.of());
+
+    private static Restock.Kit kit(UUID place, Map<String, Integer> target, List<Held> held, LocalDate until) {
+        return new Restock.Kit(place, list(target, 0), held, until, Optional.empty());
+    }
+
+    private static KitList list(Map<String, Integer> target, int least) {
+        return new KitList(target.entrySet().stream()
+                .map(e -> new KitList.Line(e.getKey(), e.getValue(), Math.min(least, e.getValue()), "", ""))
+                .toList());
+    }
+
     private static Held held(int pieces, LocalDate until, UUID place) {
         Lot lot = new Lot(
                 UUID.randomUUID(),
@@ -47,10 +59,11 @@ class RestockTest {
         Held december = held(1, LocalDate.of(2027, 12, 31), HOME);
         Restock restock = Restock.of(
                 List.of(
-                        new Restock.Kit(B, Map.of("wipe", 3), List.of(), LocalDate.of(2027, 9, 5)),
-                        new Restock.Kit(A, Map.of("wipe", 2), List.of(), LocalDate.of(2027, 6, 20))),
+                        kit(B, Map.of("wipe", 3), List.of(), LocalDate.of(2027, 9, 5)),
+                        kit(A, Map.of("wipe", 2), List.of(), LocalDate.of(2027, 6, 20))),
                 List.of(december, july),
-                Set.of());
+                Set.of(),
+                NOTHING_ELSE);
         assertThat(restock.fills()).containsExactly(new Restock.Fill(july, A, 2), new Restock.Fill(december, B, 1));
         assertThat(restock.toBuy()).isEqualTo(Map.of("wipe", 2));
     }
@@ -60,9 +73,10 @@ class RestockTest {
         Held old = held(4, LocalDate.of(2027, 5, 1), A);
         Held good = held(1, LocalDate.of(2028, 5, 1), A);
         Restock restock = Restock.of(
-                List.of(new Restock.Kit(A, Map.of("wipe", 4), List.of(old, good), LocalDate.of(2027, 6, 20))),
+                List.of(kit(A, Map.of("wipe", 4), List.of(old, good), LocalDate.of(2027, 6, 20))),
                 List.of(),
-                Set.of());
+                Set.of(),
+                NOTHING_ELSE);
         assertThat(restock.old()).containsExactly(old);
         assertThat(restock.toBuy()).isEqualTo(Map.of("wipe", 3));
     }
@@ -72,15 +86,35 @@ class RestockTest {
     void nothingIsPromisedTwiceAndWhatIsPrescribedIsNotBought() {
         Restock restock = Restock.of(
                 List.of(
-                        new Restock.Kit(A, Map.of("wipe", 2), List.of(), LocalDate.of(2027, 6, 20)),
-                        new Restock.Kit(
-                                B, Map.of("wipe", 2, "auto-injector", 1), List.of(), LocalDate.of(2027, 7, 20))),
+                        kit(A, Map.of("wipe", 2), List.of(), LocalDate.of(2027, 6, 20)),
+                        kit(B, Map.of("wipe", 2, "auto-injector", 1), List.of(), LocalDate.of(2027, 7, 20))),
                 List.of(held(2, LocalDate.of(2028, 1, 1), HOME)),
-                Set.of("auto-injector"));
+                Set.of("auto-injector"),
+                NOTHING_ELSE);
         assertThat(restock.filled(A, "wipe")).isEqualTo(2);
         assertThat(restock.filled(B, "wipe")).isZero();
         assertThat(restock.toBuy()).isEqualTo(Map.of("wipe", 2));
         assertThat(restock.toPrescribe()).isEqualTo(Map.of("auto-injector", 1));
+    }
+
+    /** The worked example of a chain: what a bag gives to a tin it is itself given back, and it keeps its least. */
+    @Test
+    void aTinTakesFromTheBagAndTheBagFromHome() {
+        LocalDate later = LocalDate.of(2028, 5, 1);
+        Held inTin = held(1, later, A);
+        Held inBag = held(6, later, B);
+        Held atHome = held(3, later, HOME);
+        Restock restock = Restock.of(
+                List.of(
+                        new Restock.Kit(B, list(Map.of("wipe", 6), 4), List.of(inBag), later, Optional.empty()),
+                        new Restock.Kit(A, list(Map.of("wipe", 4), 0), List.of(inTin), later, Optional.of(B))),
+                List.of(atHome),
+                Set.of(),
+                NOTHING_ELSE);
+        assertThat(restock.fills())
+                .containsExactlyInAnyOrder(
+                        new Restock.Fill(inBag, A, 2), new Restock.Fill(atHome, A, 1), new Restock.Fill(atHome, B, 2));
+        assertThat(restock.toBuy()).isEmpty();
     }
 
     /** As many pieces are filled from home as any dealing could: compared with trying them all. */
@@ -93,10 +127,9 @@ class RestockTest {
             List<Restock.Kit> kits = new ArrayList<>();
             for (int i = 0; i < 4; i++) {
                 home.add(held(1, day.plusDays(random.nextInt(300)), HOME));
-                kits.add(new Restock.Kit(
-                        UUID.randomUUID(), Map.of("wipe", 1), List.of(), day.plusDays(random.nextInt(300))));
+                kits.add(kit(UUID.randomUUID(), Map.of("wipe", 1), List.of(), day.plusDays(random.nextInt(300))));
             }
-            int filled = Restock.of(kits, home, Set.of()).fills().stream()
+            int filled = Restock.of(kits, home, Set.of(), NOTHING_ELSE).fills().stream()
                     .mapToInt(Restock.Fill::pieces)
                     .sum();
             assertThat(filled).as("seed %d", seed).isEqualTo(most(kits, home, 0));

@@ -3,15 +3,13 @@ package hodeon.app.stock.enter;
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.ledger.Arrival;
-import hodeon.app.stock.place.Place;
-import hodeon.core.catalogue.Supply;
+import hodeon.app.stock.ledger.Stock;
 import hodeon.core.notice.Faults;
 import hodeon.core.stock.PrintedExpiry;
 import hodeon.core.units.Money;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -53,13 +51,17 @@ final class ArrivalReader {
     private final Map<String, UUID> places = new HashMap<>();
     private final LocalDate today;
 
-    ArrivalReader(Collection<Supply> supplies, Collection<Place> places, LocalDate today) {
-        supplies.forEach(s -> {
+    /** A place goes by its name where no other bears it, and by “kit / module” in any case. */
+    ArrivalReader(Stock owned, LocalDate today) {
+        owned.supplies().values().forEach(s -> {
             this.supplies.put(s.id(), s.id());
             this.units.put(s.id(), s.piece());
             this.supplies.put(lower(s.name()), s.id());
         });
-        places.forEach(p -> this.places.put(lower(p.name()), p.id()));
+        owned.places().keySet().forEach(p -> {
+            this.places.put(lower(owned.path(p)), p);
+            this.places.put(lower(owned.address(p)), p);
+        });
         this.today = today;
     }
 

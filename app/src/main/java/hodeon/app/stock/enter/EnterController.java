@@ -10,7 +10,6 @@ import hodeon.app.stock.enter.ArrivalForm.ReadCode;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
-import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
@@ -85,7 +84,7 @@ class EnterController {
             String rest,
             List<Fault> faults,
             Collection<Supply> supplies,
-            Collection<Place> places) {}
+            List<String> places) {}
 
     @GetMapping("/stock/enter")
     String page(
@@ -268,7 +267,7 @@ class EnterController {
                 typed.rest(),
                 faults.all(),
                 all.supplies().values(),
-                all.places().values());
+                all.places().keySet().stream().map(all::address).toList());
         return Shown.page("stock/enter", view, model);
     }
 

@@ -99,7 +99,7 @@ public class Entering {
 
     ArrivalReader reader(UUID household) {
         Stock all = stock.at(household, new UUID(0, 0));
-        return new ArrivalReader(all.supplies().values(), all.places().values(), LocalDate.now(clock));
+        return new ArrivalReader(all, LocalDate.now(clock));
     }
 
     private void remember(UUID household, Arrival arrival) {

@@ -91,7 +91,7 @@ final class StockCsv {
                         .setHeader(ArrivalReader.FIELDS.toArray(String[]::new))
                         .get())) {
             List<Held> sorted = stock.held().stream()
-                    .sorted(Comparator.comparing((Held h) -> stock.placeName(h.place()))
+                    .sorted(Comparator.comparing((Held h) -> stock.address(h.place()))
                             .thenComparing(h -> h.lot().supply())
                             .thenComparing(Held::lastDay)
                             .thenComparing(h -> h.lot().received())
@@ -101,7 +101,7 @@ final class StockCsv {
             for (Held h : sorted) {
                 LotRow row = Objects.requireNonNull(facts.get(h.lot().id()));
                 printer.printRecord(
-                        Cells.write(stock.placeName(h.place())),
+                        Cells.write(stock.address(h.place())),
                         h.lot().supply(),
                         h.pieces(),
                         stock.piece(h.lot().supply()),

@@ -40,7 +40,7 @@ public class MovementRow {
 
     int pieces;
     public LocalDateTime madeAt = LocalDateTime.MIN;
-    String madeBy = "";
+    public String madeBy = "";
     String why = "";
 
     @Nullable

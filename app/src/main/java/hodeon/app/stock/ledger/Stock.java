@@ -5,20 +5,46 @@ import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
+import hodeon.core.stock.Nesting;
 import hodeon.core.units.Mass;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * Everything a household owns just now, as far as it was asked for.
  *
  * @param supplies by id, in catalogue order
  * @param places in their order
+ * @param lying the same as {@code held}, by place
+ * @param nesting which place lies in which
  */
-public record Stock(Map<String, Supply> supplies, Map<UUID, Place> places, List<Held> held, StockRules rules) {
+public record Stock(
+        Map<String, Supply> supplies,
+        Map<UUID, Place> places,
+        List<Held> held,
+        Map<UUID, List<Held>> lying,
+        Nesting nesting,
+        StockRules rules) {
+
+    /** What lies in a place that is not among the given ones is left out: it is in the bin with its kit. */
+    public static Stock of(Map<String, Supply> supplies, Map<UUID, Place> places, List<Held> held, StockRules rules) {
+        List<Held> there =
+                held.stream().filter(h -> places.containsKey(h.place())).toList();
+        Map<UUID, UUID> inside = new HashMap<>();
+        places.values().forEach(p -> p.inside().filter(places::containsKey).ifPresent(i -> inside.put(p.id(), i)));
+        return new Stock(
+                supplies,
+                places,
+                there,
+                there.stream().collect(Collectors.groupingBy(Held::place)),
+                new Nesting(inside),
+                rules);
+    }
 
     public static Map<String, Supply> byId(Catalogue catalogue) {
         Map<String, Supply> supplies = new LinkedHashMap<>();
@@ -50,19 +76,28 @@ public record Stock(Map<String, Supply> supplies, Map<UUID, Place> places, List<
         return Optional.ofNullable(places.get(place)).map(Place::name).orElse("");
     }
 
-    public List<Held> at(UUID place) {
-        return held.stream().filter(h -> h.place().equals(place)).toList();
+    /** What tells a place from every other: its name where none but it bears that, else its {@linkplain #path path}. */
+    public String address(UUID place) {
+        String name = placeName(place);
+        boolean alone = places.values().stream()
+                        .filter(p -> p.name().equalsIgnoreCase(name))
+                        .count()
+                < 2;
+        return alone ? name : path(place);
     }
 
-    /** What lies in a kit: itself and the modules inside it. */
+    public List<Held> at(UUID place) {
+        return lying.getOrDefault(place, List.of());
+    }
+
+    /** What lies in a place: in itself and, to any depth, in the modules inside it. */
     public List<Held> inKit(UUID kit) {
-        return held.stream()
-                .filter(h -> h.place().equals(kit)
-                        || Optional.ofNullable(places.get(h.place()))
-                                .flatMap(Place::inside)
-                                .filter(kit::equals)
-                                .isPresent())
-                .toList();
+        return nesting.within(kit).stream().flatMap(p -> at(p).stream()).toList();
+    }
+
+    /** Name of a place with those around it: “Lead boat dry box / Wound module”. */
+    public String path(UUID place) {
+        return nesting.way(place).stream().map(this::placeName).collect(Collectors.joining(" / "));
     }
 
     /** What the things in a kit weigh together as the catalogue has them; what it no longer has weighs nothing. */
@@ -75,15 +110,29 @@ public record Stock(Map<String, Supply> supplies, Map<UUID, Place> places, List<
                 .reduce(Mass.ZERO, Mass::plus);
     }
 
-    /** The place whose plan is this saved kit. */
-    public Optional<Place> placeOf(UUID savedKit) {
-        return kits().stream()
-                .filter(p -> p.kitId().filter(savedKit::equals).isPresent())
-                .findFirst();
+    /** The first kit in which a list is laid. */
+    public Optional<Place> placeOf(UUID list) {
+        return laidIn(list).stream().findFirst();
     }
 
+    /** Every kit and module in which a list is laid. */
+    public List<Place> laidIn(UUID list) {
+        return places.values().stream()
+                .filter(p -> p.facts().retiredOn().isEmpty())
+                .filter(p -> p.kitId().filter(list::equals).isPresent())
+                .toList();
+    }
+
+    /** What stands for itself and is in use; see {@link Place#isKit()}. */
     public List<Place> kits() {
-        return places.values().stream().filter(p -> p.kind() == Place.Kind.KIT).toList();
+        return places.values().stream().filter(Place::isKit).toList();
+    }
+
+    /** What lies directly in a kit or a module. */
+    public List<Place> modules(UUID kit) {
+        return places.values().stream()
+                .filter(p -> p.inside().filter(kit::equals).isPresent())
+                .toList();
     }
 
     public List<Place> shelves() {

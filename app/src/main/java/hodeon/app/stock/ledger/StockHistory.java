@@ -111,7 +111,7 @@ public class StockHistory {
 
     private List<Line> lines(UUID household, List<MovementRow> rows) {
         Map<UUID, String> placeNames = new HashMap<>();
-        places.findByHouseholdIdOrderByPositionAscNameAsc(household).forEach(p -> placeNames.put(p.id, p.name));
+        places.findByHouseholdId(household).forEach(p -> placeNames.put(p.id, p.name));
         Map<String, Supply> supplies = Stock.byId(catalogues.of(household).catalogue());
         Map<UUID, String> lotSupplies = new HashMap<>();
         lots.findAllById(rows.stream().map(r -> r.lotId).distinct().toList())

@@ -179,7 +179,7 @@ public class StockLedger {
         Movement back = row.movement().turnedRound(head.number + 1);
         back.postings().forEach(posting -> post(household, posting));
         head.number = back.number();
-        rows.persist(new MovementRow(household, back, now(), cause));
+        rows.persist(new MovementRow(household, back, cause.at().orElseGet(this::now), cause));
     }
 
     private UUID become(UUID household, Kind kind, Lot after, UUID lot, UUID at, int pieces, Cause cause) {
@@ -213,7 +213,7 @@ public class StockLedger {
     private Movement write(UUID household, HeadRow head, Cause cause, Draft draft) {
         Movement movement = draft.numbered(head.number + 1);
         head.number = movement.number();
-        rows.persist(new MovementRow(household, movement, now(), cause));
+        rows.persist(new MovementRow(household, movement, cause.at().orElseGet(this::now), cause));
         return movement;
     }
 
@@ -273,7 +273,7 @@ public class StockLedger {
     }
 
     private void place(UUID household, UUID id) {
-        if (places.findByIdAndHouseholdId(id, household).isEmpty()) {
+        if (places.findByIdAndHouseholdIdAndDeletedAtIsNull(id, household).isEmpty()) {
             throw new NotHere("place " + id);
         }
     }

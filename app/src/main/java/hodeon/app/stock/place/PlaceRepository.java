@@ -7,11 +7,12 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface PlaceRepository extends JpaRepository<PlaceRow, UUID> {
 
-    Optional<PlaceRow> findByIdAndHouseholdId(UUID id, UUID householdId);
+    Optional<PlaceRow> findByIdAndHouseholdIdAndDeletedAtIsNull(UUID id, UUID householdId);
 
-    Optional<PlaceRow> findByHouseholdIdAndNameIgnoreCase(UUID householdId, String name);
+    List<PlaceRow> findByHouseholdIdAndDeletedAtIsNullOrderByPositionAscNameAsc(UUID householdId);
 
-    List<PlaceRow> findByHouseholdIdOrderByPositionAscNameAsc(UUID householdId);
+    /** With those in the bin, which a history still names. */
+    List<PlaceRow> findByHouseholdId(UUID householdId);
 
-    List<PlaceRow> findByHouseholdIdAndKitId(UUID householdId, UUID kitId);
+    List<PlaceRow> findByHouseholdIdAndKitIdAndDeletedAtIsNull(UUID householdId, UUID kitId);
 }

@@ -8,7 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.mat.Hold;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
@@ -30,7 +30,7 @@ class BalancePageTest extends WebTest {
     MatService mats;
 
     @Autowired
-    KitService kits;
+    ListService lists;
 
     @Autowired
     MatPage pages;
@@ -166,7 +166,7 @@ class BalancePageTest extends WebTest {
                 .andExpect(content().string(containsString("value=\"flux capacitor, two\"")));
         send(mine, trip + "/mat/sort/sorted", sorted(trip, "12", "18", "second"))
                 .andExpect(says("is on the shelf"));
-        assertThat(kits.all(mine.householdId()))
+        assertThat(lists.all(mine.householdId()))
                 .filteredOn(k -> k.name().equals("Shore tin"))
                 .singleElement()
                 .satisfies(k -> assertThat(k.pieces()).containsExactly(Map.entry("plaster-fabric", 18)));

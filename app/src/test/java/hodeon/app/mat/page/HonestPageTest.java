@@ -8,7 +8,7 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
 import hodeon.app.StockTest;
-import hodeon.app.kits.KitService;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
@@ -33,7 +33,7 @@ class HonestPageTest extends StockTest {
     MatService mats;
 
     @Autowired
-    KitService kits;
+    ListService lists;
 
     @Autowired
     KitCalculator calculator;
@@ -66,7 +66,7 @@ class HonestPageTest extends StockTest {
         Mat seen = mat();
         send(mine, trip + "/kit", "name", "Dry box", "version", Long.toString(seen.version()));
         proven();
-        assertThat(kits.ofTrip(mine.householdId(), id).orElseThrow().pieces()).isEqualTo(seen.pieces());
+        assertThat(lists.ofTrip(mine.householdId(), id).orElseThrow().pieces()).isEqualTo(seen.pieces());
         assertThat(mat().pieces()).isEqualTo(seen.pieces());
         assertThat(page(trip + "/ready")).doesNotContain("differs from the mat");
     }
@@ -92,7 +92,7 @@ class HonestPageTest extends StockTest {
         send(mine, trip + "/ready/lies");
         UUID place = stock.placesOfKit(
                         mine.householdId(),
-                        kits.ofTrip(mine.householdId(), id).orElseThrow().id())
+                        lists.ofTrip(mine.householdId(), id).orElseThrow().id())
                 .getFirst();
         double limit = mat().trip().trip().limits().mass().grams();
         int blankets = (int) Math.floor(limit / 55) + 1;
@@ -100,7 +100,7 @@ class HonestPageTest extends StockTest {
         String over = Math.round(55 * blankets - limit) + " g";
         assertThat(page(trip + "/kit")).contains("lie in it, in Dry box", over + " over the limit of");
         assertThat(page(trip + "/ready")).contains("what lies in it weighs", over + " over the limit");
-        assertThat(page("/")).contains("lies in it, 48 g planned", over + " over");
+        assertThat(page("/")).contains("the list comes to 48 g", over + " over the limit");
         assertThat(page(trip + "/cards?card=contents"))
                 .contains("lie in it, 48 g planned; " + over + " over the limit")
                 .contains("Foil blanket: " + blankets + " blankets")

@@ -111,6 +111,28 @@ class MedicineDemandTest {
         assertThat(fix.more())
                 .isEqualTo(walk + fix.supply().piecesFor(pain.lack().uses()));
         assertThat(demand.asNeeded()).extracting(AsNeeded::enough).isSorted();
+        assertThat(pain.untreated()).map(WalkingOut::casualty).containsExactly("Sef");
+        assertThat(pain.asked()).isEqualTo(pain.uses() + fix.supply().uses(walk));
+    }
+
+    /** What lacks nothing and is asked for by nobody is not told, and what has to be prescribed is not asked of the kit. */
+    @Test
+    void onlyWhatIsAskedForOrThereIsTold() {
+        Map<String, Integer> kit = Map.of("paracetamol", 60, "ibuprofen", 60, "antacid", 4);
+        MedicineDemand demand = demand(List.of(going("Sef", People.adult())), kit);
+        assertThat(demand.asNeeded()).isNotEmpty().allSatisfy(a -> {
+            assertThat(a.asked() > 0 || a.pool().has(kit) > 0).isTrue();
+            assertThat(a.pool().supplies()).allSatisfy(s -> {
+                assertThat(s.prescribed()).as(s.id()).isEmpty();
+                assertThat(s.superseded()).as(s.id()).isFalse();
+            });
+        });
+        AsNeeded pain = pain(demand);
+        assertThat(pain.untreated()).isEmpty();
+        assertThat(pain.enough()).isTrue();
+        assertThat(pain.lack().uses()).isZero();
+        assertThat(demand.asNeeded().stream().filter(a -> !a.enough()))
+                .allSatisfy(a -> assertThat(a.fix().orElseThrow().more()).isPositive());
     }
 
     /** Property, seed printed: a few presses make it enough whatever there was, and each puts something in. */

@@ -1,4 +1,4 @@
-package hodeon.app.kits;
+package hodeon.app.kits.list;
 
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Group;
@@ -9,17 +9,18 @@ import java.util.Locale;
 import java.util.UUID;
 
 /** A kit as its page and its printed contents list show it. */
-record KitView(UUID id, String name, String savedAt, String grams, String litres, int kinds, List<GroupView> groups) {
+public record ListView(
+        UUID id, String name, String savedAt, String grams, String litres, int kinds, List<GroupView> groups) {
 
-    record GroupView(String id, String name, String grams, List<LineView> lines) {}
+    public record GroupView(String id, String name, String grams, List<LineView> lines) {}
 
     /** @param each weight of one */
-    record LineView(String name, String pieces, String each, String grams) {}
+    public record LineView(String name, String pieces, String each, String grams) {}
 
-    static KitView of(Kit kit) {
+    public static ListView of(StoredList list) {
         List<GroupView> groups = new ArrayList<>();
         for (Group group : Group.values()) {
-            List<Kit.Line> lines = kit.lines().stream()
+            List<StoredList.Line> lines = list.lines().stream()
                     .filter(l -> l.supply().group() == group)
                     .toList();
             if (!lines.isEmpty()) {
@@ -28,20 +29,20 @@ record KitView(UUID id, String name, String savedAt, String grams, String litres
                         group.name().toLowerCase(Locale.ROOT),
                         group.label(),
                         Figures.grams(grams),
-                        lines.stream().map(KitView::line).toList()));
+                        lines.stream().map(ListView::line).toList()));
             }
         }
-        return new KitView(
-                kit.id(),
-                kit.name(),
-                kit.savedAt().format(DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm")),
-                Figures.grams(kit.mass()),
-                Figures.litres(kit.volume()),
-                kit.lines().size(),
+        return new ListView(
+                list.id(),
+                list.name(),
+                list.savedAt().format(DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm")),
+                Figures.grams(list.mass()),
+                Figures.litres(list.volume()),
+                list.lines().size(),
                 groups);
     }
 
-    private static LineView line(Kit.Line line) {
+    private static LineView line(StoredList.Line line) {
         return new LineView(
                 line.supply().name(),
                 Figures.pieces(line.pieces(), line.supply()),

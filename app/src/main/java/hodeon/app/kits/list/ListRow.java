@@ -1,5 +1,6 @@
-package hodeon.app.kits;
+package hodeon.app.kits.list;
 
+import hodeon.core.readiness.KitList;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -17,10 +18,11 @@ import java.util.UUID;
 import org.hibernate.annotations.SQLRestriction;
 import org.jspecify.annotations.Nullable;
 
+/** What belongs in a kit. The table keeps its first name, so that every earlier backup can be read. */
 @Entity
 @Table(name = "kit")
 @SQLRestriction("deleted_at is null")
-class KitRow {
+class ListRow {
 
     @Id
     UUID id = UUID.randomUUID();
@@ -62,11 +64,27 @@ class KitRow {
         @Column(name = "pieces")
         int pieces;
 
+        @Column(name = "least")
+        int least;
+
+        @Column(name = "module")
+        String module = "";
+
+        @Column(name = "why")
+        String why = "";
+
         protected Line() {}
 
-        Line(String supplyId, int pieces) {
-            this.supplyId = supplyId;
-            this.pieces = pieces;
+        Line(KitList.Line line) {
+            this.supplyId = line.supply();
+            this.pieces = line.target();
+            this.least = line.least();
+            this.module = line.module();
+            this.why = line.why();
+        }
+
+        KitList.Line line() {
+            return new KitList.Line(supplyId, pieces, least, module, why);
         }
     }
 }

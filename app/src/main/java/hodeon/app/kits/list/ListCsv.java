@@ -1,4 +1,4 @@
-package hodeon.app.kits;
+package hodeon.app.kits.list;
 
 import hodeon.app.shell.Cells;
 import java.io.IOException;
@@ -7,15 +7,15 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /** A contents list as CSV (RFC 4180); the columns are described in docs/formats/contents-csv.md. */
-final class KitCsv {
+final class ListCsv {
 
-    private KitCsv() {}
+    private ListCsv() {}
 
-    static String write(Kit kit) {
+    static String write(StoredList list) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
             csv.printRecord("group", "supply", "pieces", "unit", "grams_each", "grams", "supply_id");
-            for (Kit.Line line : kit.lines()) {
+            for (StoredList.Line line : list.lines()) {
                 csv.printRecord(
                         line.supply().group().label(),
                         Cells.write(line.supply().name()),

@@ -1,0 +1,248 @@
+package hodeon.app.kits;
+
+import hodeon.app.check.CheckService;
+import hodeon.app.kits.KitPage.AwayView;
+import hodeon.app.kits.KitPage.Choice;
+import hodeon.app.kits.KitPage.FactsView;
+import hodeon.app.kits.KitPage.GoneView;
+import hodeon.app.kits.KitPage.LackView;
+import hodeon.app.kits.KitPage.PartView;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.kits.list.StoredList;
+import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
+import hodeon.app.stock.LotView;
+import hodeon.app.stock.MissingThings;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.KitKeeping;
+import hodeon.app.stock.place.Place;
+import hodeon.core.notice.Fault;
+import hodeon.core.readiness.AgainstList;
+import hodeon.core.readiness.Substitution;
+import hodeon.core.stock.Held;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts together what the page of a kit shows. */
+@Component
+@Transactional(readOnly = true)
+class KitPages {
+
+    private final ListService lists;
+    private final StockService stock;
+    private final MissingThings missing;
+    private final KitKeeping keeping;
+    private final CheckService checks;
+    private final Refill refill;
+    private final Clock clock;
+
+    KitPages(
+            ListService lists,
+            StockService stock,
+            MissingThings missing,
+            KitKeeping keeping,
+            CheckService checks,
+            Refill refill,
+            Clock clock) {
+        this.lists = lists;
+        this.stock = stock;
+        this.missing = missing;
+        this.keeping = keeping;
+        this.checks = checks;
+        this.refill = refill;
+        this.clock = clock;
+    }
+
+    KitPage of(UUID household, UUID id, List<Fault> faults) {
+        Place kit = stock.place(household, id);
+        Stock here = stock.at(household, id);
+        LocalDate today = LocalDate.now(clock);
+        List<StoredList> all = lists.all(household);
+        Optional<StoredList> list = kit.kitId()
+                .flatMap(l -> all.stream().filter(s -> s.id().equals(l)).findFirst());
+        Optional<AgainstList> against = list.map(
+                l -> l.against(id, here, today.plusDays(here.rules().marginDays()), new Substitution(here.supplies())));
+        List<MissingThings.Missing> gone = missing.at(household, here).stream()
+                .filter(m -> here.nesting().within(id).contains(m.place()))
+                .toList();
+        List<LackView> lacks =
+                against.map(a -> lacks(household, kit, a, here, gone)).orElse(List.of());
+        Set<String> listed =
+                list.map(l -> (Set<String>) new HashSet<>(l.pieces().keySet())).orElse(Set.of());
+        List<GoneView> others = gone.stream()
+                .filter(m -> !listed.contains(m.supply()))
+                .map(m ->
+                        new GoneView(m.supply(), m.place(), here.nameOf(m.supply()), since(m), here.address(m.place())))
+                .toList();
+        List<Held> held = here.inKit(id);
+        return new KitPage(
+                id,
+                kit.name(),
+                here.address(id),
+                kit.inside().map(here::path).orElse(""),
+                new FactsView(
+                        kit.facts().stands(),
+                        kit.facts().knownBy(),
+                        kit.facts().condition(),
+                        kit.facts().retiredOn().map(LocalDate::toString).orElse("")),
+                Figures.grams(here.mass(id)),
+                held.isEmpty()
+                        ? "nothing yet"
+                        : Figures.counted(
+                                held.stream()
+                                        .map(h -> h.lot().supply())
+                                        .distinct()
+                                        .count(),
+                                "kind"),
+                list.map(l -> Figures.grams(l.mass())).orElse(""),
+                first(held, here, today),
+                checks.lastOfEverything(household, id).map(LocalDate::toString).orElse(""),
+                answer(list.isPresent(), held.isEmpty(), lacks, others),
+                lacks.isEmpty() && others.isEmpty() && list.isPresent(),
+                KitDrawing.of(kit, here, list.map(l -> l.mass().grams()).orElse(0.0)),
+                lacks,
+                against.map(a -> covered(a, here)).orElse(List.of()),
+                others,
+                parts(kit, here, today),
+                away(household, kit, here),
+                list.map(StoredList::id).orElse(null),
+                all.stream().map(l -> new Choice(l.id(), l.name())).toList(),
+                kit.filledFrom().filter(here.places()::containsKey).orElse(null),
+                here.places().values().stream()
+                        .filter(p -> !here.nesting().within(id).contains(p.id()))
+                        .map(p -> new Choice(p.id(), here.address(p.id())))
+                        .toList(),
+                here.places().values().stream()
+                        .filter(p -> p.facts().retiredOn().isEmpty())
+                        .map(p -> new Choice(p.id(), here.address(p.id())))
+                        .toList(),
+                kit.facts().retiredOn().isPresent(),
+                faults);
+    }
+
+    private static String answer(boolean listed, boolean empty, List<LackView> lacks, List<GoneView> gone) {
+        if (!listed) {
+            return empty
+                    ? "Nothing lies here yet, and no list says what belongs in it."
+                    : "No list says what belongs in it, so nobody can say what is missing.";
+        }
+        if (lacks.isEmpty() && gone.isEmpty()) {
+            return "Nothing is missing.";
+        }
+        long below = lacks.stream().filter(LackView::belowLeast).count();
+        return Wording.says("kinds.missing", lacks.size() + gone.size())
+                + (below > 0 ? ", " + below + " of them below the least count." : ".");
+    }
+
+    private static String since(MissingThings.Missing m) {
+        return "missing since " + m.since() + (m.who().isEmpty() ? "" : ", noticed by " + m.who());
+    }
+
+    private List<LackView> lacks(
+            UUID household, Place kit, AgainstList against, Stock here, List<MissingThings.Missing> gone) {
+        Refill.Given given = refill.of(household, kit.id());
+        Map<String, Integer> left = new HashMap<>();
+        List<LackView> views = new ArrayList<>();
+        for (AgainstList.State state : against.lines()) {
+            if (state.lacks() == 0) {
+                continue;
+            }
+            String supply = state.line().supply();
+            int some = Math.min(state.lacks(), left.computeIfAbsent(supply, given::pieces));
+            left.merge(supply, -some, Integer::sum);
+            views.add(new LackView(
+                    here.nameOf(supply),
+                    state.lacks() + " of " + here.counted(state.line().target(), supply),
+                    state.line().module(),
+                    gone.stream()
+                            .filter(m -> m.supply().equals(supply))
+                            .findFirst()
+                            .map(KitPages::since)
+                            .orElse(""),
+                    state.belowLeast(),
+                    some > 0 ? "Take " + here.counted(some, supply) + " from " + given.from(supply) : "",
+                    some > 0
+                            ? Map.of(
+                                    "kit",
+                                    kit.id().toString(),
+                                    "supply",
+                                    supply,
+                                    "pieces",
+                                    String.valueOf(some),
+                                    "until",
+                                    given.until().toString(),
+                                    "back",
+                                    "/kits/" + kit.id())
+                            : Map.of()));
+        }
+        return views;
+    }
+
+    private static List<String> covered(AgainstList against, Stock here) {
+        return against.lines().stream()
+                .filter(s -> !s.covered().isEmpty())
+                .map(s -> here.named(s.lacksOfItsOwn(), s.line().supply()) + " not there, covered by "
+                        + s.covered().stream()
+                                .map(c -> here.named(c.pieces(), c.supply()))
+                                .collect(Collectors.joining(" and ")))
+                .toList();
+    }
+
+    private static String first(List<Held> held, Stock here, LocalDate today) {
+        return held.stream()
+                .filter(h -> h.good().isPresent())
+                .min(Held.FIRST_EXPIRED)
+                .map(h -> LotView.of(h, here, today))
+                .map(l -> l.name() + ", " + l.until() + ", " + l.away())
+                .orElse("");
+    }
+
+    /** The kit itself, then everything within it, each with what lies in it directly. */
+    private static List<PartView> parts(Place kit, Stock here, LocalDate today) {
+        int above = here.nesting().way(kit.id()).size();
+        return here.nesting().within(kit.id()).stream()
+                .map(p -> new PartView(
+                        p,
+                        p.equals(kit.id()) ? "Loose in it" : here.placeName(p),
+                        !p.equals(kit.id()),
+                        here.nesting().way(p).size() - above,
+                        Figures.grams(here.mass(p)),
+                        Figures.counted(
+                                here.inKit(p).stream()
+                                        .map(h -> h.lot().supply())
+                                        .distinct()
+                                        .count(),
+                                "kind"),
+                        LotView.inOrder(here.at(p), here).stream()
+                                .map(h -> LotView.of(h, here, today))
+                                .toList()))
+                .toList();
+    }
+
+    private List<AwayView> away(UUID household, Place kit, Stock here) {
+        Map<UUID, KitKeeping.Move> moves = keeping.lastMoves(household);
+        return here.places().values().stream()
+                .filter(p ->
+                        p.isLifted() && p.belongsIn().filter(kit.id()::equals).isPresent())
+                .map(p -> new AwayView(
+                        p.id(),
+                        p.name(),
+                        p.inside().map(i -> "in " + here.path(i)).orElse("by itself"),
+                        Optional.ofNullable(moves.get(p.id()))
+                                .map(m -> "since " + m.at().toLocalDate() + ", by " + m.who())
+                                .orElse("")))
+                .toList();
+    }
+}

@@ -1,0 +1,18 @@
+package hodeon.app.kits.list;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ListRepository extends JpaRepository<ListRow, UUID> {
+
+    Optional<ListRow> findByIdAndHouseholdId(UUID id, UUID householdId);
+
+    Optional<ListRow> findByTripIdAndHouseholdId(UUID tripId, UUID householdId);
+
+    /** With their lines, in one question. */
+    @EntityGraph(attributePaths = "lines")
+    List<ListRow> findByHouseholdIdOrderByNameAsc(UUID householdId);
+}

@@ -1,0 +1,242 @@
+package hodeon.app.kits.list;
+
+import hodeon.app.brief.TripService;
+import hodeon.app.catalogue.OwnCatalogue;
+import hodeon.app.shell.NotHere;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.notice.Fault;
+import hodeon.core.readiness.KitList;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A household's lists of what belongs in kits, and every version of them. */
+@Service
+@Transactional
+public class ListService {
+
+    public static final int LONGEST_NAME = 80;
+    public static final int LONGEST_WHY = 200;
+
+    private final ListRepository lists;
+    private final ListVersionRepository versions;
+    private final OwnCatalogue catalogues;
+    private final Clock clock;
+
+    ListService(ListRepository lists, ListVersionRepository versions, OwnCatalogue catalogues, Clock clock) {
+        this.lists = lists;
+        this.versions = versions;
+        this.catalogues = catalogues;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<StoredList> all(UUID householdId) {
+        Catalogue catalogue = catalogues.of(householdId).catalogue();
+        return lists.findByHouseholdIdOrderByNameAsc(householdId).stream()
+                .map(row -> stored(row, catalogue))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public StoredList find(UUID householdId, UUID id) {
+        return stored(row(householdId, id), catalogues.of(householdId).catalogue());
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isOne(UUID householdId, UUID id) {
+        return lists.findByIdAndHouseholdId(id, householdId).isPresent();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<StoredList> ofTrip(UUID householdId, UUID tripId) {
+        return lists.findByTripIdAndHouseholdId(tripId, householdId)
+                .map(row -> stored(row, catalogues.of(householdId).catalogue()));
+    }
+
+    /** Saves contents as an outing's list, under a name of 1 to 80 characters; answers the list's id. */
+    public UUID save(UUID householdId, UUID tripId, String name, Map<String, Integer> pieces) {
+        ListRow row = lists.findByTripIdAndHouseholdId(tripId, householdId).orElseGet(ListRow::new);
+        row.tripId = tripId;
+        return save(householdId, row, name, replenished(row, pieces), "", "from the mat");
+    }
+
+    /** Saves contents as a list of its own, for no outing; answers the list's id. */
+    public UUID save(UUID householdId, String name, Map<String, Integer> pieces) {
+        return save(householdId, new ListRow(), name, replenished(new ListRow(), pieces), "", "");
+    }
+
+    /**
+     * Writes a new version of a list, unless nothing is other than it was.
+     *
+     * @param seen the version of the row that was looked at; throws {@link OptimisticLockingFailureException} if it was changed since
+     * @param why it was changed, at most {@value #LONGEST_WHY} characters, perhaps none
+     */
+    public void write(UUID householdId, UUID id, long seen, KitList list, String who, String why) {
+        ListRow row = row(householdId, id);
+        StoredList now = stored(row, catalogues.of(householdId).catalogue());
+        if (now.version() != seen) {
+            throw new OptimisticLockingFailureException("List " + id + " was changed since");
+        }
+        save(householdId, row, row.name, list, who, why);
+    }
+
+    public void rename(UUID householdId, UUID id, String name) {
+        row(householdId, id).name = name.strip();
+    }
+
+    /** The same pieces in the lines there are: a mat knows how many of each come, and neither least counts nor modules. */
+    private static KitList replenished(ListRow row, Map<String, Integer> pieces) {
+        Map<String, Integer> left = new HashMap<>(pieces);
+        List<KitList.Line> lines = new ArrayList<>();
+        for (ListRow.Line line : row.lines) {
+            boolean last = row.lines.stream()
+                            .filter(l -> l.supplyId.equals(line.supplyId))
+                            .toList()
+                            .getLast()
+                    == line;
+            int most = left.getOrDefault(line.supplyId, 0);
+            int target = last ? most : Math.min(line.pieces, most);
+            if (target > 0) {
+                lines.add(new KitList.Line(line.supplyId, target, Math.min(line.least, target), line.module, line.why));
+                left.put(line.supplyId, most - target);
+            }
+        }
+        left.forEach((supply, n) -> {
+            if (n > 0) {
+                lines.add(new KitList.Line(supply, n, 0, "", ""));
+            }
+        });
+        return new KitList(lines);
+    }
+
+    private UUID save(UUID householdId, ListRow row, String name, KitList list, String who, String why) {
+        Map<String, Integer> order = positions(catalogues.of(householdId).catalogue());
+        List<KitList.Line> lines = list.lines().stream()
+                .filter(l -> order.containsKey(l.supply()))
+                .sorted(Comparator.comparingInt(l -> order.getOrDefault(l.supply(), 0)))
+                .toList();
+        boolean changed =
+                !lines.equals(row.lines.stream().map(ListRow.Line::line).toList());
+        row.householdId = householdId;
+        row.name = name;
+        row.savedAt = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
+        if (changed) {
+            row.lines.clear();
+            lines.forEach(l -> row.lines.add(new ListRow.Line(l)));
+        }
+        UUID id = lists.save(row).id;
+        List<ListVersionRow> earlier = versions.findByKitIdOrderByNumberDesc(id);
+        if (changed || (earlier.isEmpty() && !lines.isEmpty())) {
+            ListVersionRow version = new ListVersionRow();
+            version.kitId = id;
+            version.number = earlier.isEmpty() ? 1 : earlier.getFirst().number + 1;
+            version.madeAt = row.savedAt;
+            version.madeBy = who;
+            version.why = why;
+            lines.forEach(l -> version.lines.add(new ListRow.Line(l)));
+            versions.save(version);
+        }
+        return id;
+    }
+
+    private static Map<String, Integer> positions(Catalogue catalogue) {
+        Map<String, Integer> order = new HashMap<>();
+        catalogue.supplies().forEach(s -> order.put(s.id(), order.size()));
+        return order;
+    }
+
+    /**
+     * A version of a list.
+     *
+     * @param who made it; empty where that was not written down
+     * @param changes to the version before; every line of the first
+     */
+    public record Version(int number, LocalDateTime madeAt, String who, String why, List<KitList.Change> changes) {}
+
+    /** The latest first. */
+    @Transactional(readOnly = true)
+    public List<Version> versions(UUID householdId, UUID id) {
+        row(householdId, id);
+        List<ListVersionRow> rows = versions.findByKitIdOrderByNumberDesc(id);
+        List<Version> told = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            ListVersionRow row = rows.get(i);
+            KitList before = i + 1 < rows.size() ? list(rows.get(i + 1)) : new KitList(List.of());
+            told.add(new Version(
+                    row.number, row.madeAt, row.madeBy, row.why, list(row).since(before)));
+        }
+        return told;
+    }
+
+    private static KitList list(ListVersionRow row) {
+        return new KitList(row.lines.stream().map(ListRow.Line::line).toList());
+    }
+
+    /** What is wrong with a list's name, if anything is. */
+    public static Optional<Fault> nameFault(String typed) {
+        String name = typed.strip();
+        if (!name.isEmpty() && name.length() <= LONGEST_NAME && name.chars().noneMatch(Character::isISOControl)) {
+            return Optional.empty();
+        }
+        return Optional.of(new Fault(
+                "name",
+                name.replaceAll("\\p{Cntrl}", "?"),
+                "a kit's name is one line of 1 to " + LONGEST_NAME + " characters",
+                name.isEmpty() ? "Give it one" : "Shorten it"));
+    }
+
+    /** Puts it in the bin. */
+    public void delete(UUID householdId, UUID id) {
+        ListRow row = row(householdId, id);
+        row.deletedAt = LocalDateTime.now(clock);
+        row.binnedTrip = row.tripId;
+        row.tripId = null;
+    }
+
+    /** A list whose trip lies in the bin is for no trip until that comes back. */
+    @EventListener
+    void binned(TripService.Binned trip) {
+        lists.findByTripIdAndHouseholdId(trip.tripId(), trip.householdId()).ifPresent(row -> {
+            row.binnedTrip = row.tripId;
+            row.tripId = null;
+        });
+    }
+
+    private ListRow row(UUID householdId, UUID id) {
+        return lists.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("list " + id));
+    }
+
+    private StoredList stored(ListRow row, Catalogue catalogue) {
+        Map<String, Supply> supplies =
+                catalogue.supplies().stream().collect(Collectors.toMap(Supply::id, Function.identity()));
+        List<StoredList.Line> lines = row.lines.stream()
+                .flatMap(l ->
+                        Optional.ofNullable(supplies.get(l.supplyId))
+                                .map(s -> new StoredList.Line(s, l.line()))
+                                .stream())
+                .toList();
+        return new StoredList(
+                row.id,
+                row.name,
+                Optional.ofNullable(row.tripId),
+                row.savedAt,
+                Objects.requireNonNullElse(row.version, 0L),
+                lines);
+    }
+}

@@ -1,0 +1,141 @@
+package hodeon.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+/** Kits that stand somewhere, without any outing: made, listed, filled, checked, laid in several houses, parted and brought together. */
+class KitJourneyTest {
+
+    /** From nothing to checked: a name, a list, things, a round. */
+    @Test
+    void aHomeKitComesIntoBeingAndIsChecked() {
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInToSample();
+            browser.click(".menu a[href='/kits']");
+            browser.type("#name", "Kitchen drawer");
+            browser.click("#make-kit");
+            browser.see("h1", "What belongs in it: Kitchen drawer list");
+            line(browser, 1, "Waterproof plaster", "10", "4");
+            line(browser, 2, "Burn gel sachet, 3.5", "a few", "");
+            browser.click("#write-list");
+            browser.see("#faults", "“a few” was given");
+            line(browser, 2, "Cling film, short roll", "1", "1");
+            browser.click("#write-list");
+            browser.see("h1", "Kitchen drawer list");
+            browser.open(browser.linked("Kitchen drawer"));
+            browser.see("#answer", "2 kinds are missing, 2 of them below the least count");
+
+            browser.click("a[href^='/stock/enter?place=Kitchen']");
+            browser.type("#supply", "Cling film, short roll");
+            browser.type("#pieces", "1");
+            browser.click("#enter");
+            browser.open("/kits");
+            browser.open(browser.linked("Kitchen drawer"));
+            browser.see("#missing", "10 of 10 plasters");
+            browser.click("#missing form button");
+            browser.see("#answer", "Nothing is missing.");
+
+            browser.click(".take .act");
+            browser.click("#begin");
+            browser.see("h1", "Kitchen drawer:");
+            browser.click("#rest");
+            browser.see("#walk", "Every line has an answer.");
+            browser.click("#finish");
+            browser.see("#report", "Finished");
+            browser.open("/kits");
+            browser.open(browser.linked("Kitchen drawer"));
+            browser.see(".answer", "Last checked on");
+            browser.hasQuietConsole();
+        }
+    }
+
+    /** One list in three houses: changed once, each compares itself, side by side. */
+    @Test
+    void oneListIsLaidInThreeHouses() {
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInToSample();
+            browser.open("/kits");
+            browser.type("#name", "North house");
+            browser.click("#make-kit");
+            line(browser, 1, "Nitrile gloves, small hands", "4", "2");
+            browser.click("#write-list");
+            browser.see("h1", "North house list");
+            for (String house : new String[] {"South house", "West house"}) {
+                browser.open("/kits");
+                browser.type("#name", house);
+                browser.choose("#list", "North house list");
+                browser.click("#make-kit");
+                browser.see("h1", house);
+            }
+            browser.click("#about summary");
+            browser.click("#its-list");
+            assertThat(browser.all(".side-by-side thead a")).hasSize(3);
+            browser.click("#edit-list");
+            browser.type("[aria-label='How many of line 1']", "8");
+            browser.type("#because", "two more in each house");
+            browser.click("#write-list");
+            browser.see(".versions", "8 pairs instead of 4");
+            browser.see(".versions", "two more in each house");
+            browser.hasQuietConsole();
+        }
+    }
+
+    /** A module goes along alone for a day, with what lies in it, and comes back. */
+    @Test
+    void aModuleIsLiftedForADayAndBroughtBack() {
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInToSample();
+            browser.open("/kits");
+            browser.open(browser.linked("Clubhouse kit"));
+            String whole = browser.text(".answer strong");
+            browser.click("[aria-label='Move Sprains']");
+            browser.click("[aria-label='Lift Sprains out']");
+            browser.see("[role='status']", "is lifted out");
+            browser.see("#away", "by itself");
+            assertThat(browser.text(".answer strong")).isNotEqualTo(whole);
+            browser.see("#missing", "Instant cold pack");
+            browser.open("/kits");
+            String module = browser.linked("Sprains");
+            browser.open(module);
+            browser.see(".answer", "2 kinds");
+            browser.open("/kits");
+            browser.open(browser.linked("Clubhouse kit"));
+            browser.click("[aria-label='Bring Sprains back']");
+            browser.see("[role='status']", "is back where it belongs");
+            assertThat(browser.text(".answer strong")).isEqualTo(whole);
+            browser.hasQuietConsole();
+        }
+    }
+
+    /** After a day out the tin is filled from the comfort bag, and the shop is only asked for what the bag then lacks. */
+    @Test
+    void aTinIsFilledFromTheBagAfterUse() {
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInToSample();
+            browser.open("/kits");
+            String tin = browser.linked("Day tin");
+            browser.open(tin);
+            browser.see("#answer", "Nothing is missing.");
+            browser.open(browser.linked("Throat lozenge"));
+            browser.type("input[name='pieces']", "2");
+            browser.click("button[value='USE']");
+            browser.open(tin);
+            browser.see("#missing", "2 of 6 lozenges");
+            browser.see("#missing", "Take 2 lozenges from Comfort bag");
+            browser.click("#missing form button");
+            browser.see("#answer", "Nothing is missing.");
+            browser.open("/kits");
+            browser.open(browser.linked("Comfort bag"));
+            browser.see("#missing", "2 of 24 lozenges");
+            browser.see("#missing", "On the list to buy");
+            browser.hasQuietConsole();
+        }
+    }
+
+    private static void line(Browser browser, int row, String supply, String target, String least) {
+        browser.type("[aria-label='Supply of line " + row + "']", supply);
+        browser.type("[aria-label='How many of line " + row + "']", target);
+        browser.type("[aria-label='At least of line " + row + "']", least);
+    }
+}
