@@ -16,18 +16,22 @@ import org.HdrHistogram.Histogram;
  */
 public final class StockScale {
 
-    private static final int KITS = 10;
-    private static final int LINES = 40;
+    private static final int LINES = 80;
     private static final int USES = 4;
     private static final int WARM_UP = 15;
     private static final int TIMES = 60;
 
     private StockScale() {}
 
-    /** @param arguments {@code fill FOLDER HOUSEHOLDS LOTS_EACH}, {@code measure PORT} or {@code plans FOLDER} */
+    /** @param arguments {@code fill FOLDER HOUSEHOLDS LOTS_EACH KITS_EACH}, {@code measure PORT} or {@code plans FOLDER} */
     public static void main(String[] arguments) throws Exception {
         switch (arguments[0]) {
-            case "fill" -> fill(arguments[1], Integer.parseInt(arguments[2]), Integer.parseInt(arguments[3]));
+            case "fill" ->
+                fill(
+                        arguments[1],
+                        Integer.parseInt(arguments[2]),
+                        Integer.parseInt(arguments[3]),
+                        Integer.parseInt(arguments[4]));
             case "measure" -> measure(Integer.parseInt(arguments[1]));
             case "plans" -> plans(arguments[1]);
             default -> throw new IllegalArgumentException(arguments[0] + " is neither fill, measure nor plans.");
@@ -38,7 +42,7 @@ public final class StockScale {
         return DriverManager.getConnection("jdbc:h2:file:" + folder + "/hodeon;CACHE_SIZE=1000000", "hodeon", "");
     }
 
-    private static void fill(String folder, int households, int lots) throws SQLException {
+    private static void fill(String folder, int households, int lots, int kits) throws SQLException {
         try (Connection database = open(folder);
                 Statement sql = database.createStatement()) {
             sql.execute("create alias if not exists pick as 'String pick(String words, int n) {"
@@ -53,7 +57,7 @@ public final class StockScale {
                                 sql,
                                 "select id from final table (insert into household (id, name)"
                                         + " values (random_uuid(), 'Household " + h + "'))");
-                household(sql, household, words, lots);
+                household(sql, household, words, lots, kits);
                 if (h % 10 == 9) {
                     System.out.println((h + 1) + " households");
                 }
@@ -85,12 +89,12 @@ public final class StockScale {
         }
     }
 
-    private static void household(Statement sql, String id, String words, int lots) throws SQLException {
+    private static void household(Statement sql, String id, String words, int lots, int kits) throws SQLException {
         String home = "cast('" + id + "' as uuid)";
         sql.execute("merge into stock_head (household_id, number) key (household_id) values (" + home + ", coalesce("
                 + "(select max(number) from stock_movement where household_id = " + home + "), 0))");
         sql.execute("insert into kit (id, household_id, version, name, saved_at) select random_uuid(), " + home
-                + ", 0, 'Plan ' || x, current_timestamp from system_range(1, " + KITS + ")");
+                + ", 0, 'Plan ' || x, current_timestamp from system_range(1, " + kits + ")");
         sql.execute("insert into kit_line (kit_id, position, supply_id, pieces) select k.id, r.x - 1, pick('" + words
                 + "', cast(r.x as int)), 12 from kit k, system_range(1, " + LINES + ") r where k.household_id = " + home
                 + " and k.name like 'Plan %' and r.x <= " + words.split(" ").length);
@@ -131,8 +135,12 @@ public final class StockScale {
 
     private static void measure(int port) throws Exception {
         Visitor visitor = new Visitor(port);
+        String kit = Visitor.first(
+                "href=\"(/kits/[0-9a-f-]{36})\">Kit Plan", visitor.get("/kits").text());
         for (String path : List.of(
                 "/",
+                "/kits",
+                kit,
                 "/stock",
                 "/stock/timeline",
                 "/stock/timeline?by=PRODUCT&months=60",

@@ -17,7 +17,7 @@ class KitJourneyTest {
             browser.click("#make-kit");
             browser.see("h1", "What belongs in it: Kitchen drawer list");
             line(browser, 1, "Waterproof plaster", "10", "4");
-            line(browser, 2, "Burn gel sachet, 3.5", "a few", "");
+            line(browser, 2, "Cling film, short roll", "a few", "");
             browser.click("#write-list");
             browser.see("#faults", "“a few” was given");
             line(browser, 2, "Cling film, short roll", "1", "1");

@@ -1,7 +1,10 @@
 package hodeon.app.contents;
 
 import hodeon.app.shell.RepeatedFields;
+import hodeon.core.catalogue.Catalogue;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -10,6 +13,9 @@ record ConfirmedLines(
         @Nullable List<String> line,
         @Nullable List<String> supply,
         @Nullable List<String> pieces) {
+
+    /** In place of a supply, where a line is not wanted. */
+    private static final String DROP = "drop";
 
     /** One line as it was looked over. */
     record Row(String text, String supply, String pieces) {
@@ -28,5 +34,26 @@ record ConfirmedLines(
                         RepeatedFields.at(RepeatedFields.sent(supply), i),
                         RepeatedFields.at(RepeatedFields.sent(pieces), i).strip()))
                 .toList();
+    }
+
+    /**
+     * Pieces by supply id of every line that is something the catalogue has; lines that are dropped are in neither.
+     *
+     * @param unknown gets what is no supply, or whose number is none
+     */
+    Map<String, Integer> counted(Catalogue catalogue, List<String> unknown) {
+        Map<String, Integer> counted = new LinkedHashMap<>();
+        for (Row row : rows()) {
+            if (row.supply().equals(DROP)) {
+                continue;
+            }
+            if (row.counted() && catalogue.supply(row.supply()).isPresent()) {
+                counted.merge(
+                        row.supply(), Math.min(Integer.parseInt(row.pieces()), ContentsText.MOST_PIECES), Integer::sum);
+            } else {
+                unknown.add(row.text() + (row.counted() ? "" : " (“" + row.pieces() + "” is no number of pieces)"));
+            }
+        }
+        return counted;
     }
 }

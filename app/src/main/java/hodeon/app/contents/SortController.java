@@ -13,7 +13,6 @@ import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
 import hodeon.app.stock.enter.OpenLines;
 import hodeon.core.catalogue.Catalogue;
-import hodeon.core.catalogue.Supply;
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
@@ -21,9 +20,6 @@ import hodeon.core.plan.Plan;
 import hodeon.core.plan.tradeoff.Sorting;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -54,9 +50,6 @@ class SortController {
 
     private static final double SECOND_KIT_GRAMS = PlanningAssumption.SECOND_KIT.value();
 
-    /** In place of a supply, where a line is not wanted. */
-    private static final String DROP = "drop";
-
     private final OpenedMat opened;
     private final MatService mats;
     private final ListService lists;
@@ -75,13 +68,6 @@ class SortController {
     void wholeLines(WebDataBinder binder) {
         RepeatedFields.whole(binder);
     }
-
-    /** A supply to choose from. */
-    record Choice(String id, String name, String unit) {}
-
-    /** Lines as they were read, each with what it may be chosen to be. */
-    record LinesPage(
-            String text, List<Line> lines, List<Fault> faults, List<Choice> choices, Map<String, String> units) {}
 
     /**
      * What comes and what makes a second kit.
@@ -106,7 +92,7 @@ class SortController {
     @GetMapping
     String ask(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         opened.open(member, id, "What I have", model);
-        return Shown.page("contents/sort", new LinesPage("", List.of(), List.of(), List.of(), Map.of()), model);
+        return Shown.page("contents/sort", LinesPage.EMPTY, model);
     }
 
     /** Matches the pasted lines, to be confirmed. */
@@ -114,19 +100,7 @@ class SortController {
     String match(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam String text, Model model) {
         Mat mat = opened.open(member, id, "What I have", model);
-        Faults faults = new Faults();
-        List<Line> lines = ContentsText.read(text, mat.known().catalogue(), faults);
-        if (lines.isEmpty() && faults.none()) {
-            faults.add("text", "", "a list has at least one line", "Paste it, drop a file, or type “12 x plaster”");
-        }
-        List<Choice> choices = mat.known().catalogue().supplies().stream()
-                .sorted(Comparator.comparing(Supply::name))
-                .map(s -> new Choice(s.id(), s.name(), s.piece()))
-                .toList();
-        Map<String, String> units = new HashMap<>();
-        mat.known().catalogue().supplies().forEach(s -> units.put(s.id(), s.piece()));
-        LinesPage view = new LinesPage(text, faults.none() ? lines : List.of(), faults.all(), choices, units);
-        return Shown.page("contents/sort", view, model);
+        return Shown.page("contents/sort", LinesPage.read(text, mat.known().catalogue()), model);
     }
 
     /** Sorts what was confirmed; lines without a supply are kept aside and told. */
@@ -134,19 +108,8 @@ class SortController {
     String sort(@AuthenticationPrincipal Member member, @PathVariable UUID id, ConfirmedLines confirmed, Model model) {
         Mat mat = opened.open(member, id, "What I have", model);
         Catalogue catalogue = mat.known().catalogue();
-        Map<String, Integer> have = new LinkedHashMap<>();
         List<String> unknown = new ArrayList<>();
-        for (ConfirmedLines.Row row : confirmed.rows()) {
-            if (row.supply().equals(DROP)) {
-                continue;
-            }
-            if (row.counted() && catalogue.supply(row.supply()).isPresent()) {
-                int count = Math.min(Integer.parseInt(row.pieces()), ContentsText.MOST_PIECES);
-                have.merge(row.supply(), count, Integer::sum);
-            } else {
-                unknown.add(row.text() + (row.counted() ? "" : " (“" + row.pieces() + "” is no number of pieces)"));
-            }
-        }
+        Map<String, Integer> have = confirmed.counted(catalogue, unknown);
         open.keep(member.householdId(), unknown);
         Sorting sorting = calculator.sort(mat.of(), mat.along(), have, SECOND_KIT_GRAMS);
         return sorted(mat, SortedContents.of(sorting, have, unknown, catalogue), List.of(), null, model);

@@ -6,6 +6,7 @@ import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.Binned;
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Paged;
 import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
@@ -32,6 +33,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class KitController {
 
+    private static final int KITS_A_PAGE = 60;
     private static final int LONGEST_STANDS = 160;
     private static final int LONGEST_WORDS = 200;
 
@@ -59,18 +61,21 @@ class KitController {
      * @param lists those that lie nowhere come first
      */
     record KitsPage(
+            Paged<Place> paged,
             List<KitShelf.Card> kits,
             List<KitPage.Choice> retired,
             List<KitShelf.ListCard> lists,
             List<Fault> faults) {}
 
     @GetMapping("/kits")
-    String kits(@AuthenticationPrincipal Member member, Model model) {
+    String kits(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "1") int page, Model model) {
         UUID household = member.householdId();
         Stock all = stock.of(household);
         LocalDate today = LocalDate.now(clock);
+        Paged<Place> paged = Paged.of(KitShelf.inOrder(all), page, KITS_A_PAGE);
         KitsPage view = new KitsPage(
-                shelf.cards(household, all, today, Integer.MAX_VALUE),
+                paged,
+                shelf.cards(household, paged.things(), all, today),
                 all.places().values().stream()
                         .filter(p -> p.facts().retiredOn().isPresent())
                         .map(p -> new KitPage.Choice(p.id(), p.name()))

@@ -73,9 +73,20 @@ record KitPage(
     /** Something that was counted as gone and that no list asks for. */
     record GoneView(String supply, UUID place, String name, String since, String put) {}
 
-    /** The kit itself or a module in it, and what lies there. */
+    /**
+     * The kit itself or a module in it, and what lies there.
+     *
+     * @param more lots that are not shown here
+     */
     record PartView(
-            UUID id, String name, boolean module, int depth, String grams, String counted, List<LotView> lots) {}
+            UUID id,
+            String name,
+            boolean module,
+            int depth,
+            String grams,
+            String counted,
+            int more,
+            List<LotView> lots) {}
 
     /** A module that belongs here and lies elsewhere. */
     record AwayView(UUID id, String name, String where, String since) {}

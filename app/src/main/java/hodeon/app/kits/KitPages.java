@@ -40,6 +40,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class KitPages {
 
+    /** A part with more of them leads to a page of its own. */
+    private static final int LOTS_SHOWN = 100;
+
     private final ListService lists;
     private final StockService stock;
     private final MissingThings missing;
@@ -225,7 +228,9 @@ class KitPages {
                                         .distinct()
                                         .count(),
                                 "kind"),
+                        Math.max(0, here.at(p).size() - LOTS_SHOWN),
                         LotView.inOrder(here.at(p), here).stream()
+                                .limit(LOTS_SHOWN)
                                 .map(h -> LotView.of(h, here, today))
                                 .toList()))
                 .toList();

@@ -55,14 +55,18 @@ public class KitShelf {
      */
     record ListCard(UUID id, String name, String address, String contents, String laid) {}
 
-    /** In the order of their names, at most so many. */
-    public List<Card> cards(UUID household, Stock all, LocalDate today, int most) {
+    /** Every kit in use, in the order of their names. */
+    public static List<Place> inOrder(Stock all) {
+        return all.kits().stream()
+                .sorted(Comparator.comparing(Place::name, String.CASE_INSENSITIVE_ORDER))
+                .toList();
+    }
+
+    public List<Card> cards(UUID household, List<Place> kits, Stock all, LocalDate today) {
         Substitution substitution = new Substitution(all.supplies());
         Map<UUID, StoredList> byId =
                 lists.all(household).stream().collect(Collectors.toMap(StoredList::id, Function.identity()));
-        return all.kits().stream()
-                .sorted(Comparator.comparing(Place::name, String.CASE_INSENSITIVE_ORDER))
-                .limit(most)
+        return kits.stream()
                 .map(kit -> card(kit, kit.kitId().map(byId::get), all, today, substitution))
                 .toList();
     }

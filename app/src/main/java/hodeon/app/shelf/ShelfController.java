@@ -116,7 +116,15 @@ class ShelfController {
                 trips > coming.size() + past.size() ? trips : 0,
                 coming,
                 past,
-                shelf.cards(household, owned, today, MOST_KITS).stream()
+                shelf
+                        .cards(
+                                household,
+                                KitShelf.inOrder(owned).stream()
+                                        .limit(MOST_KITS)
+                                        .toList(),
+                                owned,
+                                today)
+                        .stream()
                         .map(k -> onShelf(household, k, k.list().map(byId::get), coming, owned))
                         .toList(),
                 member.householdName());

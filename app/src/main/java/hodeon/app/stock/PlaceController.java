@@ -73,15 +73,15 @@ class PlaceController {
     String place(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "1") int page,
+            @RequestParam(required = false) Optional<Integer> page,
             Model model) {
         Place place = stock.place(member.householdId(), id);
-        if (!place.isShelf()) {
+        if (!place.isShelf() && page.isEmpty()) {
             return "redirect:/kits/" + id;
         }
         Stock here = stock.at(member.householdId(), id);
         LocalDate today = LocalDate.now(clock);
-        Paged<Held> paged = Paged.of(LotView.inOrder(here.held(), here), page, LOTS_A_PAGE);
+        Paged<Held> paged = Paged.of(LotView.inOrder(here.held(), here), page.orElse(1), LOTS_A_PAGE);
         PlacePage view = new PlacePage(
                 PlaceView.of(place, here, today),
                 place.kind() == Place.Kind.KIT,

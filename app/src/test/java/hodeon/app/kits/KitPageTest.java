@@ -14,6 +14,7 @@ import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockLedger;
 import hodeon.app.stock.place.Place;
+import hodeon.core.readiness.KitList;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -236,6 +237,62 @@ class KitPageTest extends WebTest {
                         "a whole number from 0 to 2",
                         "Magic wand"));
         assertThat(lists.find(mine.householdId(), list).lines()).isEmpty();
+    }
+
+    /** A list as somebody wrote it: numbers are taken over, what stood there keeps its least count, and nothing is lost. */
+    @Test
+    void aPastedListBecomesWhatBelongs() throws Exception {
+        UUID list = listOf(made("Tin", "new"));
+        write(list, "", "supply", "Nitrile gloves, pale", "target", "2", "least", "2", "module", "Hands");
+        String version = String.valueOf(lists.find(mine.householdId(), list).version());
+        open(mine, "/lists/" + list + "/paste").andExpect(says("One supply a line"));
+        send(mine, "/lists/" + list + "/paste", "text", "6 x nitrile gloves pale\n2 x unheard-of thing")
+                .andExpect(says("Is that right?", "2 x unheard-of thing"));
+        send(
+                mine,
+                "/lists/" + list + "/paste/confirmed",
+                "version",
+                version,
+                "line",
+                "6 x nitrile gloves pale",
+                "supply",
+                "gloves-nitrile",
+                "pieces",
+                "6",
+                "line",
+                "shears",
+                "supply",
+                "shears",
+                "pieces",
+                "1",
+                "line",
+                "2 x unheard-of thing",
+                "supply",
+                "",
+                "pieces",
+                "2");
+        assertThat(lists.find(mine.householdId(), list).list().lines())
+                .containsExactlyInAnyOrder(
+                        new KitList.Line("gloves-nitrile", 6, 2, "Hands", ""),
+                        new KitList.Line("shears", 1, 0, "", ""));
+        open(mine, "/stock/enter").andExpect(says("unheard-of thing"));
+        // By itself it also says what no longer belongs.
+        String now = String.valueOf(lists.find(mine.householdId(), list).version());
+        send(
+                mine,
+                "/lists/" + list + "/paste/confirmed",
+                "version",
+                now,
+                "alone",
+                "true",
+                "line",
+                "1 shears",
+                "supply",
+                "shears",
+                "pieces",
+                "1");
+        assertThat(lists.find(mine.householdId(), list).pieces()).isEqualTo(Map.of("shears", 1));
+        send(others, "/lists/" + list + "/paste/confirmed", "version", now).andExpect(status().isNotFound());
     }
 
     @Test

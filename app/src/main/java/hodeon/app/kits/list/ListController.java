@@ -3,10 +3,12 @@ package hodeon.app.kits.list;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Binned;
+import hodeon.app.shell.Paged;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
@@ -47,6 +49,7 @@ class ListController {
     private static final int EMPTY_ROWS = 5;
 
     private static final int VERSIONS_SHOWN = 20;
+    private static final int KITS_SIDE_BY_SIDE = 12;
 
     private final ListService lists;
     private final StockService stock;
@@ -70,7 +73,7 @@ class ListController {
      *
      * @param versions the latest first
      */
-    record ListPage(ListView list, ListInKits laid, List<VersionView> versions) {}
+    record ListPage(ListView list, Paged<Place> paged, ListInKits laid, List<VersionView> versions) {}
 
     /** @param when and by whom it was made */
     record VersionView(int number, String when, String why, List<String> changes) {}
@@ -87,13 +90,20 @@ class ListController {
             List<Fault> faults) {}
 
     @GetMapping("/lists/{id}")
-    String list(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+    String list(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "1") int page,
+            Model model) {
         UUID household = member.householdId();
         StoredList list = lists.find(household, id);
         Map<String, Supply> supplies = supplies(catalogues.of(household).catalogue());
+        Stock all = stock.of(household);
+        Paged<Place> paged = Paged.of(all.laidIn(id), page, KITS_SIDE_BY_SIDE);
         ListPage view = new ListPage(
                 ListView.of(list),
-                ListInKits.of(list, stock.of(household), LocalDate.now(clock)),
+                paged,
+                ListInKits.of(list, paged.things(), all, LocalDate.now(clock)),
                 lists.versions(household, id).stream()
                         .limit(VERSIONS_SHOWN)
                         .map(v -> version(v, supplies))

@@ -89,15 +89,14 @@ record ListForm(
             }
             String of = "of line " + (i + 1);
             Optional<Supply> supply = supply(row.supply().strip(), catalogue);
+            String name = supply.map(Supply::name).orElse(row.supply().strip());
             if (supply.isEmpty()) {
                 faults.add(
                         "supply " + of,
-                        row.supply().strip(),
+                        name,
                         "a line is of something that the catalogue has",
                         "Choose one of the names that are offered while you type");
-                continue;
             }
-            String name = supply.get().name();
             int target = reader.whole(
                     "target " + of, row.target(), 1, KitList.MOST_PIECES, "how many belong there of “" + name + "”");
             int least = row.least().isBlank()
@@ -105,6 +104,9 @@ record ListForm(
                     : reader.whole("at least " + of, row.least(), 0, target, "the least count of “" + name + "”");
             String module = reader.lineOrNothing("module " + of, row.module(), "a module's name", LONGEST_MODULE);
             String why = reader.lineOrNothing("why " + of, row.why(), "why it belongs there", ListService.LONGEST_WHY);
+            if (supply.isEmpty()) {
+                continue;
+            }
             if (!seen.add(supply.get().id() + "\n" + module)) {
                 faults.add(
                         "supply " + of,

@@ -36,8 +36,8 @@ record ListInKits(List<KitColumn> kits, List<Row> rows) {
      */
     record Cell(String says, String state) {}
 
-    static ListInKits of(StoredList list, Stock stock, LocalDate today) {
-        List<Place> laid = stock.laidIn(list.id());
+    /** @param laid kits that are shown */
+    static ListInKits of(StoredList list, List<Place> laid, Stock stock, LocalDate today) {
         Substitution substitution = new Substitution(stock.supplies());
         List<AgainstList> against = laid.stream()
                 .map(p ->
