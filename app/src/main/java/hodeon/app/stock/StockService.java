@@ -26,7 +26,6 @@ import hodeon.core.stock.Lot;
 import hodeon.core.stock.Nesting;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -82,7 +81,7 @@ public class StockService {
     /** The same with only what lies at one place and in the modules inside it. */
     @Transactional(readOnly = true)
     public Stock at(UUID household, UUID place) {
-        Map<UUID, UUID> inside = new HashMap<>();
+        Map<UUID, UUID> inside = new LinkedHashMap<>();
         places(household).forEach(p -> p.inside().ifPresent(i -> inside.put(p.id(), i)));
         List<UUID> within = new Nesting(inside).within(place);
         return stock(

@@ -1,8 +1,9 @@
 package hodeon.core.stock;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,13 +17,14 @@ import java.util.UUID;
  * the box may not go into the bag, the bag may go anywhere but into itself. Lifted out of the tray the bag stands for itself, and within
  * the box lie box and tray.
  *
- * @param inside for each place that lies in another, that other; a place that stands for itself is not among the keys
+ * @param inside for each place that lies in another, that other, in the order in which places are read; one that stands for itself is not
+ *     among the keys
  */
 public record Nesting(Map<UUID, UUID> inside) {
 
     /** Throws {@link IllegalArgumentException} for places that lie in themselves, over whatever way. */
     public Nesting {
-        inside = Map.copyOf(inside);
+        inside = Collections.unmodifiableMap(new LinkedHashMap<>(inside));
         for (UUID start : inside.keySet()) {
             Set<UUID> passed = new HashSet<>();
             for (UUID at = start; at != null; at = inside.get(at)) {
@@ -52,9 +54,9 @@ public record Nesting(Map<UUID, UUID> inside) {
         return way;
     }
 
-    /** The place itself and all that lies in it at whatever depth; whatever lies in a place comes right behind it. */
+    /** The place itself and all that lies in it at whatever depth; whatever lies in a place comes right behind it, in the order given. */
     public List<UUID> within(UUID place) {
-        Map<UUID, List<UUID>> holds = new HashMap<>();
+        Map<UUID, List<UUID>> holds = new LinkedHashMap<>();
         inside.forEach((what, where) ->
                 holds.computeIfAbsent(where, w -> new ArrayList<>()).add(what));
         List<UUID> within = new ArrayList<>();
@@ -64,7 +66,7 @@ public record Nesting(Map<UUID, UUID> inside) {
 
     private static void collect(UUID place, Map<UUID, List<UUID>> holds, List<UUID> within) {
         within.add(place);
-        holds.getOrDefault(place, List.of()).stream().sorted().forEach(p -> collect(p, holds, within));
+        holds.getOrDefault(place, List.of()).forEach(p -> collect(p, holds, within));
     }
 
     /** Whether a place may be put into another: not into itself, nor into what lies in it. */
@@ -74,14 +76,14 @@ public record Nesting(Map<UUID, UUID> inside) {
 
     /** The same with a place put into another; throws {@link IllegalArgumentException} where it {@linkplain #mayGoInto may not}. */
     public Nesting put(UUID what, UUID into) {
-        Map<UUID, UUID> then = new HashMap<>(inside);
+        Map<UUID, UUID> then = new LinkedHashMap<>(inside);
         then.put(what, into);
         return new Nesting(then);
     }
 
     /** The same with a place lifted out of all that it lies in; what lies in it comes along. */
     public Nesting lifted(UUID what) {
-        Map<UUID, UUID> then = new HashMap<>(inside);
+        Map<UUID, UUID> then = new LinkedHashMap<>(inside);
         then.remove(what);
         return new Nesting(then);
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -28,6 +29,15 @@ class NestingTest {
         assertThat(nesting.outermost(BAG)).isEqualTo(BOX);
         assertThat(nesting.way(BAG)).containsExactly(BOX, TRAY, BAG);
         assertThat(nesting.around(BOX)).isEmpty();
+    }
+
+    /** Modules come in the order in which places are read, wherever they lie. */
+    @Test
+    void whatLiesSideBySideKeepsItsOrder() {
+        Map<UUID, UUID> inside = new LinkedHashMap<>();
+        inside.put(BAG, BOX);
+        inside.put(TRAY, BOX);
+        assertThat(new Nesting(inside).within(BOX)).containsExactly(BOX, BAG, TRAY);
     }
 
     @Test

@@ -7,7 +7,6 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Nesting;
 import hodeon.core.units.Mass;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,7 +34,7 @@ public record Stock(
     public static Stock of(Map<String, Supply> supplies, Map<UUID, Place> places, List<Held> held, StockRules rules) {
         List<Held> there =
                 held.stream().filter(h -> places.containsKey(h.place())).toList();
-        Map<UUID, UUID> inside = new HashMap<>();
+        Map<UUID, UUID> inside = new LinkedHashMap<>();
         places.values().forEach(p -> p.inside().filter(places::containsKey).ifPresent(i -> inside.put(p.id(), i)));
         return new Stock(
                 supplies,
