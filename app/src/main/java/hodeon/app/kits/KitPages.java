@@ -72,9 +72,8 @@ class KitPages {
         Place kit = stock.place(household, id);
         Stock here = stock.at(household, id);
         LocalDate today = LocalDate.now(clock);
-        List<StoredList> all = lists.all(household);
-        Optional<StoredList> list = kit.kitId()
-                .flatMap(l -> all.stream().filter(s -> s.id().equals(l)).findFirst());
+        Map<UUID, String> names = lists.names(household);
+        Optional<StoredList> list = kit.kitId().filter(names::containsKey).map(l -> lists.find(household, l));
         Optional<AgainstList> against = list.map(
                 l -> l.against(id, here, today.plusDays(here.rules().marginDays()), new Substitution(here.supplies())));
         List<MissingThings.Missing> gone = missing.at(household, here).stream()
@@ -121,7 +120,9 @@ class KitPages {
                 parts(kit, here, today),
                 away(household, kit, here),
                 list.map(StoredList::id).orElse(null),
-                all.stream().map(l -> new Choice(l.id(), l.name())).toList(),
+                names.entrySet().stream()
+                        .map(l -> new Choice(l.getKey(), l.getValue()))
+                        .toList(),
                 kit.filledFrom().filter(here.places()::containsKey).orElse(null),
                 here.places().values().stream()
                         .filter(p -> !here.nesting().within(id).contains(p.id()))

@@ -15,4 +15,15 @@ interface ListRepository extends JpaRepository<ListRow, UUID> {
     /** With their lines, in one question. */
     @EntityGraph(attributePaths = "lines")
     List<ListRow> findByHouseholdIdOrderByNameAsc(UUID householdId);
+
+    /** What a list is called. */
+    interface Named {
+
+        UUID getId();
+
+        String getName();
+    }
+
+    /** Without their lines, for choosing among many. */
+    List<Named> findNamedByHouseholdIdOrderByNameAsc(UUID householdId);
 }

@@ -13,6 +13,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -51,6 +52,14 @@ public class ListService {
         return lists.findByHouseholdIdOrderByNameAsc(householdId).stream()
                 .map(row -> stored(row, catalogue))
                 .toList();
+    }
+
+    /** Names by id, in their order. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> names(UUID householdId) {
+        Map<UUID, String> names = new LinkedHashMap<>();
+        lists.findNamedByHouseholdIdOrderByNameAsc(householdId).forEach(n -> names.put(n.getId(), n.getName()));
+        return names;
     }
 
     @Transactional(readOnly = true)
