@@ -29,6 +29,8 @@ class Shots {
             browser.type("#kit-name", "Lead boat dry box");
             browser.click("#save-kit");
             browser.see("h1", "Lead boat dry box");
+            browser.open("/kits");
+            browser.open(browser.linked("Clubhouse kit"));
             take(browser, "kit");
             browser.open(trip + "/mat/curve?point=7");
             take(browser, "curve");
