@@ -34,10 +34,10 @@ class CraftConstantsTest {
             "Beam",
             "CurveView",
             "HeatView",
+            "KitDrawing",
             "MatView",
             "OddsView",
             "Pdf",
-            "Pouch",
             "PrunePiece",
             "Qr",
             "Scale",
@@ -50,6 +50,7 @@ class CraftConstantsTest {
     /** Of the machine and the page, one by one: times, sizes and versions of data; then how much is named, shown or compared. */
     private static final Set<String> OTHERS = Set.of(
             "AccessTokens.BYTES",
+            "Backup.SINCE_LISTS",
             "Backup.SINCE_SINGLE_PIECES",
             "Backup.VERSION",
             "Bin.DAYS",
@@ -61,6 +62,8 @@ class CraftConstantsTest {
             "Feeds.BYTES",
             "KeyFile.KEY_BYTES",
             "LedgerSums.KEPT",
+            "ListController.EMPTY_ROWS",
+            "ListController.KITS_SIDE_BY_SIDE",
             "Mat.FIRST",
             "Mat.UNTOUCHED",
             "PersonRow.MONTHS_A_YEAR",

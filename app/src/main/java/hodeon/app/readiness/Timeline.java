@@ -4,7 +4,6 @@ import hodeon.app.shell.chart.Scale;
 import hodeon.app.shell.chart.Tick;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
-import hodeon.app.stock.place.Place;
 import hodeon.core.stock.Held;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -193,11 +192,9 @@ record Timeline(
 
         /** The nearest trip that what lies in its kit does not outlast. */
         private Optional<Trip> failed(Held held) {
-            UUID kit = Optional.ofNullable(all.places().get(held.place()))
-                    .flatMap(Place::inside)
-                    .orElse(held.place());
+            List<UUID> within = all.nesting().way(held.place());
             return trips.stream()
-                    .filter(t -> t.place().equals(kit)
+                    .filter(t -> within.contains(t.place())
                             && !held.outlasts(t.end(), all.rules().marginDays()))
                     .findFirst();
         }

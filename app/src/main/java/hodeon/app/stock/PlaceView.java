@@ -29,7 +29,7 @@ record PlaceView(
         int over) {
 
     static PlaceView of(Place place, Stock stock, LocalDate today) {
-        List<Held> held = place.kind() == Place.Kind.KIT ? stock.inKit(place.id()) : stock.at(place.id());
+        List<Held> held = stock.inKit(place.id());
         Mass mass = held.stream()
                 .map(h -> Optional.ofNullable(stock.supplies().get(h.lot().supply()))
                         .map(Supply::mass)

@@ -62,6 +62,17 @@ class TimelineTest extends StockTest {
                 .isEqualTo(LotView.State.OVER));
     }
 
+    /** A bag in a tray in the kit that goes along goes along too. */
+    @Test
+    void whatLiesDeepInAKitFailsItsTripAsWell() {
+        UUID tray = stock.addPlace(mine.householdId(), "Tray", Place.Kind.MODULE, Optional.of(pouch), Optional.empty());
+        UUID bag = stock.addPlace(mine.householdId(), "Bag", Place.Kind.MODULE, Optional.of(tray), Optional.empty());
+        put(bag, "gauze-large", 3, "2027-03-31");
+        assertThat(timeline(Optional.empty(), Timeline.By.KIT, 12).fails())
+                .extracting(Timeline.Fail::what)
+                .contains("Gauze pad, 10 cm, Bag, good until 2027-03-31");
+    }
+
     @Test
     void marksStandWhereTheirDaysAre() {
         Timeline year = timeline(Optional.empty(), Timeline.By.KIT, 12);
