@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * What belongs in a kit, whether or not anybody goes anywhere. The same list may be laid in any number of kits.
@@ -105,19 +104,5 @@ public record KitList(List<Line> lines) {
 
     private static Map<Place, Line> byPlace(KitList list) {
         return list.lines.stream().collect(Collectors.toMap(Line::place, l -> l, (a, b) -> a, LinkedHashMap::new));
-    }
-
-    /** Names of the modules that lines lie in, in the order of the list. */
-    public List<String> modules() {
-        return lines.stream()
-                .map(Line::module)
-                .filter(m -> !m.isEmpty())
-                .distinct()
-                .toList();
-    }
-
-    /** Lines of a module, or of the kit itself where the name is empty. */
-    public Stream<Line> of(String module) {
-        return lines.stream().filter(l -> l.module().equals(module));
     }
 }

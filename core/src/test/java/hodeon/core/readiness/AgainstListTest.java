@@ -33,7 +33,7 @@ class AgainstListTest {
     private static final Catalogue SHIPPED = Samples.CATALOGUE;
     private static final Map<String, Supply> SUPPLIES =
             SHIPPED.supplies().stream().collect(Collectors.toMap(Supply::id, Function.identity()));
-    private static final Substitution SUBSTITUTION = new Substitution(SUPPLIES);
+    private final Substitution substitution = new Substitution(SUPPLIES);
 
     private static Line line(String supply, int target, int least) {
         return new Line(supply, target, least, "", "");
@@ -71,7 +71,7 @@ class AgainstListTest {
                         good("antiseptic-wipe", 3),
                         piece("antiseptic-wipe", 1, "", TODAY.minusDays(1))),
                 TODAY,
-                SUBSTITUTION);
+                substitution);
 
         assertThat(kit.lines().get(0).lacksOfItsOwn()).isEqualTo(4);
         assertThat(kit.lines().get(0).covered()).containsExactly(new Cover("gloves-small", 4, 4));
@@ -86,15 +86,18 @@ class AgainstListTest {
 
     @Test
     void whatBringsAnAllergenFitsAnotherBodyOrIsMedicineStandsInForNothing() {
-        assertThat(SUBSTITUTION.standsInFor("gloves-small", "gloves-nitrile")).isTrue();
-        assertThat(SUBSTITUTION.standsInFor("gloves-latex", "gloves-nitrile")).isFalse();
-        assertThat(SUBSTITUTION.standsInFor("gloves-nitrile", "gloves-latex")).isTrue();
+        assertThat(substitution.standsInFor("gloves-small", "gloves-nitrile")).isTrue();
+        assertThat(substitution.standIns("gloves-nitrile")).containsExactly("gloves-small");
+        assertThat(substitution.pieces(5, "gloves-small", "gloves-nitrile")).isEqualTo(5);
+        assertThat(substitution.pieces(1, "tape-cloth", "nothing-known")).isZero();
+        assertThat(substitution.standsInFor("gloves-latex", "gloves-nitrile")).isFalse();
+        assertThat(substitution.standsInFor("gloves-nitrile", "gloves-latex")).isTrue();
         for (Supply other : SHIPPED.supplies()) {
-            assertThat(SUBSTITUTION.standsInFor(other.id(), other.id())).isFalse();
-            assertThat(SUBSTITUTION.standsInFor(other.id(), "paracetamol"))
+            assertThat(substitution.standsInFor(other.id(), other.id())).isFalse();
+            assertThat(substitution.standsInFor(other.id(), "paracetamol"))
                     .as("%s is no paracetamol", other.id())
                     .isFalse();
-            assertThat(SUBSTITUTION.standsInFor(other.id(), "tourniquet-windlass")
+            assertThat(substitution.standsInFor(other.id(), "tourniquet-windlass")
                             && !other.sizes().isEmpty()
                             && !other.sizes()
                                     .containsAll(
@@ -115,7 +118,7 @@ class AgainstListTest {
                         piece("antiseptic-wipe", 3, "Feet", TODAY.plusYears(1)),
                         piece("antiseptic-wipe", 2, "", TODAY.plusYears(1))),
                 TODAY,
-                SUBSTITUTION);
+                substitution);
         assertThat(kit.lines().stream().map(AgainstList.State::good)).containsExactly(2, 3);
         assertThat(kit.lacking()).containsExactly(Map.entry("antiseptic-wipe", 3));
     }
@@ -133,6 +136,9 @@ class AgainstListTest {
                         org.assertj.core.groups.Tuple.tuple(2, 4),
                         org.assertj.core.groups.Tuple.tuple(0, 1));
         assertThat(after.since(after)).isEmpty();
+        assertThat(after.since(before).getFirst().line().supply()).isEqualTo("antiseptic-wipe");
+        assertThat(after.targets()).containsExactly(Map.entry("gloves-nitrile", 4), Map.entry("fine-tweezers", 1));
+        assertThat(after.leasts()).containsExactly(Map.entry("gloves-nitrile", 2), Map.entry("fine-tweezers", 1));
     }
 
     @Test
@@ -161,7 +167,7 @@ class AgainstListTest {
             some.forEach(s -> IntStream.range(0, random.nextInt(3))
                     .forEach(i ->
                             there.add(piece(s, 1 + random.nextInt(6), "", TODAY.plusDays(random.nextInt(9) - 3)))));
-            AgainstList kit = AgainstList.of(list, there, TODAY, SUBSTITUTION);
+            AgainstList kit = AgainstList.of(list, there, TODAY, substitution);
             Map<String, Integer> counted = new java.util.TreeMap<>();
             kit.lines().forEach(s -> {
                 assertThat(s.lacks()).isBetween(0, s.line().target());
@@ -174,7 +180,7 @@ class AgainstListTest {
             there.forEach(p -> lying.merge(p.held().lot().supply(), p.held().pieces(), Integer::sum));
             counted.values().removeIf(n -> n == 0);
             assertThat(counted).isEqualTo(lying);
-            lackEmpty += AgainstList.of(list, List.of(), TODAY, SUBSTITUTION).lacking().values().stream()
+            lackEmpty += AgainstList.of(list, List.of(), TODAY, substitution).lacking().values().stream()
                     .mapToInt(Integer::intValue)
                     .sum();
         }
