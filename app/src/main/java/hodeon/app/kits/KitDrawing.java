@@ -32,11 +32,9 @@ record KitDrawing(List<Compartment> compartments) {
     /**
      * A part of the box.
      *
-     * @param anchor of the part of the page that lists what lies in it
      * @param says name and grams, for whoever does not see it
      */
     record Compartment(
-            String anchor,
             String name,
             String grams,
             String x,
@@ -57,9 +55,9 @@ record KitDrawing(List<Compartment> compartments) {
         List<Part> parts = new ArrayList<>();
         List<Held> itself = stock.at(kit.id());
         if (!itself.isEmpty() || stock.modules(kit.id()).isEmpty()) {
-            parts.add(new Part(kit.id().toString(), "loose", itself));
+            parts.add(new Part("loose", itself));
         }
-        stock.modules(kit.id()).forEach(m -> parts.add(new Part(m.id().toString(), m.name(), stock.inKit(m.id()))));
+        stock.modules(kit.id()).forEach(m -> parts.add(new Part(m.name(), stock.inKit(m.id()))));
         double all = parts.stream().mapToDouble(p -> grams(p.held(), stock)).sum();
         double spare = WIDTH - GAP * (parts.size() - 1) - NARROWEST * parts.size();
         double most = parts.stream()
@@ -73,7 +71,6 @@ record KitDrawing(List<Compartment> compartments) {
             double width = width(part, all, spare, stock);
             String mass = Figures.grams(grams(part.held(), stock));
             compartments.add(new Compartment(
-                    "in-" + part.id(),
                     part.name(),
                     mass,
                     number(x),
@@ -87,7 +84,7 @@ record KitDrawing(List<Compartment> compartments) {
         return new KitDrawing(compartments);
     }
 
-    private record Part(String id, String name, List<Held> held) {}
+    private record Part(String name, List<Held> held) {}
 
     /** Many modules share what there is, and the box never grows beyond its frame. */
     private static double width(Part part, double all, double spare, Stock stock) {
