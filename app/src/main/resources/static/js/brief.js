@@ -84,6 +84,7 @@ document.addEventListener('alpine:init', () => {
 
     strip() {
       const svg = document.getElementById('day-strip');
+      if (!svg) return; // A kit that stays has a usual week and no days.
       const legs = this.legs();
       const sum = legs.reduce((all, leg) => all + leg.halfDays, 0);
       const whole = Math.max(sum, 2 * this.days(), 1);

@@ -41,11 +41,11 @@ class AppArchitectureTest {
     /** Which other subjects each may look into. */
     private static final Map<String, Set<String>> ARROWS = arrows("""
             aid: brief household kits mat need people shell stock
-            api: brief dose formulary household kits shell
+            api: brief catalogue dose formulary household kits shell stock
             bin: household shell
             brief: household people shell storage
             catalogue: household shell
-            check: household shell stock
+            check: household shell stock storage
             contents: brief catalogue evidence household kits mat plan shell stock
             dose: brief evidence formulary household people shell stock storage
             evidence: catalogue
@@ -70,6 +70,7 @@ class AppArchitectureTest {
             simulated: catalogue household remind shell
             stock: catalogue household shell storage
             storage:
+            taken: aid catalogue household kits paper shell stock storage
             tradeoff: brief evidence household kits mat plan shell
             transfer: brief check evidence household journal kits stock storage
             """);

@@ -46,8 +46,14 @@ final class App implements AutoCloseable {
     static App launch(Path data, boolean demo) {
         try {
             int port = freePort();
+            // A demo is reached by phones of the network too, so that the code on a kit can be made.
             return new App(
-                    port, Unpacked.start("--server.port=" + port, "--hodeon.data=" + data, "--hodeon.demo=" + demo));
+                    port,
+                    Unpacked.start(
+                            "--server.port=" + port,
+                            "--hodeon.data=" + data,
+                            "--hodeon.demo=" + demo,
+                            "--server.address=" + (demo ? "0.0.0.0" : "127.0.0.1")));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -14,6 +14,7 @@ class KitJourneyTest {
             browser.signInToSample();
             browser.click(".menu a[href='/kits']");
             browser.type("#name", "Kitchen drawer");
+            browser.choose("#list", "a new list, which I write now");
             browser.click("#make-kit");
             browser.see("h1", "What belongs in it: Kitchen drawer list");
             line(browser, 1, "Waterproof plaster", "10", "4");
@@ -57,6 +58,7 @@ class KitJourneyTest {
             browser.signInToSample();
             browser.open("/kits");
             browser.type("#name", "North house");
+            browser.choose("#list", "a new list, which I write now");
             browser.click("#make-kit");
             line(browser, 1, "Nitrile gloves, small hands", "4", "2");
             browser.click("#write-list");
@@ -129,6 +131,122 @@ class KitJourneyTest {
             browser.open(browser.linked("Comfort bag"));
             browser.see("#missing", "2 of 24 lozenges");
             browser.see("#missing", "On the list to buy");
+            browser.hasQuietConsole();
+        }
+    }
+
+    /** What the kit is for says what belongs in it, without a date or a limit. */
+    @Test
+    void aUsualWeekMakesTheList() {
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInToSample();
+            browser.open("/kits");
+            browser.type("#name", "Hall cupboard");
+            browser.click("#make-kit");
+            browser.see("h1", "What is the kit for?");
+            browser.type("#name", "The Halla home");
+            browser.type("[id='legs0.days']", "7");
+            browser.choose("#known", "Beck Halla");
+            browser.click("#add-known");
+            browser.see("#people", "Beck Halla");
+            browser.click(".save .act");
+            browser.see("h1", "What could happen");
+            browser.click(".strip a[href$='/mat']");
+            browser.see(".strip", "The Halla home");
+            browser.click(".strip a[href$='/kit']");
+            browser.click("#save-kit");
+            browser.see("#lay-title", "Laid in Hall cupboard");
+            browser.click(".strip a[href^='/kits/']");
+            browser.see("h1", "Hall cupboard");
+            browser.see("#answer", "are missing");
+            browser.hasQuietConsole();
+        }
+    }
+
+    /** Whoever stands before a kit says what they took, on their own phone, out of reach too, once. */
+    @Test
+    void whoeverTakesSomethingSaysSoWithoutAnAccount() {
+        try (Relay line = new Relay(SampleApp.get());
+                Browser keeper = Browser.on(SampleApp.get());
+                Browser phone = Browser.on(line::address, 390, 844)) {
+            keeper.signInToSample();
+            keeper.open("/kits");
+            keeper.open(keeper.linked("Clubhouse kit"));
+            keeper.click("#took-code");
+            keeper.click("#make-code");
+            String code = keeper.text("#code-address").replaceAll(".*/t/", "/t/");
+
+            phone.open(code);
+            phone.see("h1", "Clubhouse kit");
+            phone.waitUntil("return caches.open('hodeon-trail-1').then(c => c.keys()).then(k => k.length > 5)");
+            take(phone, "Fabric plaster", "Sef");
+            phone.see("#state", "It is written down");
+
+            line.cut();
+            phone.open(code);
+            take(phone, "Fabric plaster", "Sef");
+            phone.see("#state", "1 kept on this phone");
+            line.mend();
+            phone.open(code);
+            phone.see("#state", "It is written down");
+
+            line.loseAnswers();
+            take(phone, "Gauze pad", "Sef");
+            phone.see("#state", "1 kept on this phone");
+            line.mend();
+            phone.open(code);
+            phone.see("#state", "It is written down");
+            phone.fitsItsWidth();
+
+            keeper.open("/kits");
+            keeper.open(keeper.linked("Clubhouse kit"));
+            keeper.click("#took-code");
+            assertThat(keeper.all("#taken li")).hasSize(3);
+            keeper.see("#taken", "1 Gauze pad");
+            keeper.click("#revoke-code");
+            phone.open(code);
+            phone.see("h1", "Nothing here");
+        }
+    }
+
+    private static void take(Browser phone, String what, String who) {
+        phone.run(
+                "[...document.querySelectorAll('.thing')].find(t => t.textContent.includes(arguments[0])).open = true",
+                what);
+        phone.type(".thing[open] [name='who']", who);
+        phone.click(".thing[open] .reason");
+        phone.click(".thing[open] .counts button");
+    }
+
+    /** A kit as it was bought: its parts come in with their date, what it is for says what is too much, and that is a second kit. */
+    @Test
+    void aBoughtKitIsAmendedAndSplit() {
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInToSample();
+            browser.open("/kits");
+            browser.type("#name", "Red bag from the fair");
+            browser.choose("#list", "nothing yet, only a place for things");
+            browser.click("#make-kit");
+            browser.click("#as-bought");
+            browser.type("#text", "60 x fabric plaster\n20 antiseptic wipes\n4 x trauma shears\n1 triangular bandage");
+            browser.click("#match");
+            browser.type("#until", "2029-05");
+            browser.click("#confirm");
+            browser.see("h1", "What to make of Red bag from the fair");
+            browser.click("#what-for");
+            browser.type("#name", "Weekend walks");
+            browser.choose("#known", "Beck Halla");
+            browser.click("#add-known");
+            browser.click(".save .act");
+            browser.see("h1", "What could happen");
+            browser.click(".strip a[href^='/kits/']");
+            browser.click("#amend");
+            browser.see("#out", "shears");
+            browser.type("#second", "Shed tin");
+            browser.click("#split");
+            browser.see("h1", "Shed tin");
+            browser.see("#contents-title ~ .part", "shears");
+            browser.see("#answer", "Nothing is missing.");
             browser.hasQuietConsole();
         }
     }

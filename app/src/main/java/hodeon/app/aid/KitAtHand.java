@@ -57,7 +57,7 @@ public class KitAtHand {
     public record Lying(Supply supply, int pieces, String where) {}
 
     public Optional<Place> place(StoredTrip trip, Stock all) {
-        return lists.ofTrip(trip.householdId(), trip.id()).flatMap(k -> all.placeOf(k.id()));
+        return lists.ofTrip(trip.householdId(), trip.id()).flatMap(k -> k.place(all));
     }
 
     /** In catalogue order; behind it the rescue medicine that people of the party carry. */

@@ -1,6 +1,5 @@
 package hodeon.app.brief;
 
-import hodeon.app.brief.form.Preset;
 import hodeon.core.brief.Activity;
 import hodeon.core.brief.Carriage;
 import hodeon.core.brief.Environment;
@@ -37,7 +36,6 @@ record BriefChoices(
         List<Region> regions,
         List<Passage> passages,
         List<RescueMedicine> medicines,
-        List<Preset> presets,
         List<Pace.Rule> rules) {
 
     static BriefChoices of(List<String> known) {
@@ -56,7 +54,6 @@ record BriefChoices(
                 List.of(Region.values()),
                 List.of(Passage.values()),
                 List.of(RescueMedicine.values()),
-                List.of(Preset.values()),
                 List.of(Pace.Rule.values()));
     }
 }

@@ -24,6 +24,11 @@ public class Progress {
     /** The strip of one trip; {@code here} is the name of the step that is open. */
     public record Strip(UUID tripId, String tripName, String here, List<Step> steps) {}
 
+    private static final String BRIEF = "Brief";
+
+    /** The brief of a kit that stays. */
+    private static final String WHAT_FOR = "What for";
+
     private final List<Later> later;
 
     Progress(List<Later> later) {
@@ -34,12 +39,13 @@ public class Progress {
         Trip trip = stored.trip();
         String path = "/trips/" + stored.id();
         List<Step> steps = new ArrayList<>();
+        boolean stays = trip.standing().isPresent();
         steps.add(new Step(
-                "Brief",
+                stays ? WHAT_FOR : BRIEF,
                 path + "/brief",
                 Wording.says("party", trip.party().size()) + ", " + Figures.days(trip.days()),
                 false));
         later.forEach(l -> steps.addAll(l.steps(householdId, stored)));
-        return new Strip(stored.id(), trip.name(), here, List.copyOf(steps));
+        return new Strip(stored.id(), trip.name(), here.equals(BRIEF) && stays ? WHAT_FOR : here, List.copyOf(steps));
     }
 }

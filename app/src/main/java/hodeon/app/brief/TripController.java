@@ -19,6 +19,7 @@ import hodeon.core.notice.Fault;
 import hodeon.core.party.Party;
 import hodeon.core.party.Person;
 import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -91,6 +92,9 @@ class TripController {
     /** How a new brief begins; {@code instead} leads there while something else is typed and not saved. */
     record Begun(String preset, @Nullable String instead) {}
 
+    /** What a new brief may start from. */
+    record Starts(List<Preset> presets) {}
+
     /** What was typed and not saved; {@code draftOf} is when, missing if the form shows what is saved. */
     record Unsaved(UUID about, @Nullable LocalDateTime draftOf) {}
 
@@ -150,6 +154,29 @@ class TripController {
         return page(form, List.of(), Optional.empty(), model);
     }
 
+    /** What a kit that stays is for, whether or not it has a list yet. */
+    @GetMapping("/standing/new")
+    String stays(
+            @AuthenticationPrincipal Member member,
+            @RequestParam(defaultValue = "") String preset,
+            @RequestParam(defaultValue = "") String list,
+            Model model) {
+        Optional<Preset> from = Preset.named(preset).filter(Preset::stays);
+        BriefForm form = from.map(Preset::form).orElseGet(BriefForms::standing);
+        form.getStanding().setList(list);
+        Shown.part(new Begun(preset, null), model);
+        return from.isPresent()
+                ? page(form, List.of(), Optional.empty(), model)
+                : orDraft(member, aboutNew(member, true), form, model);
+    }
+
+    /** A draft of an outing and one of a kit that stays are kept beside each other. */
+    private static UUID aboutNew(Member member, boolean stays) {
+        return stays
+                ? UUID.nameUUIDFromBytes((member.householdId() + " stays").getBytes(StandardCharsets.UTF_8))
+                : member.householdId();
+    }
+
     @PostMapping("/trips/new")
     String add(
             @AuthenticationPrincipal Member member,
@@ -159,7 +186,7 @@ class TripController {
             HttpServletResponse response,
             Model model) {
         if (action.equals("draft")) {
-            return kept(member, member.householdId(), form);
+            return kept(member, aboutNew(member, form.getStanding().stays()), form);
         }
         Optional<BriefRows> pressed = pressed(member, form, action, knownName);
         if (pressed.isPresent()) {
@@ -171,8 +198,9 @@ class TripController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(form, converter.faults(), Optional.empty(), model);
         }
-        UUID id = trips.add(member.householdId(), brief.get());
-        drafts.drop(member.householdId(), member.householdId());
+        UUID id =
+                trips.add(member.householdId(), brief.get(), form.getStanding().getList());
+        drafts.drop(member.householdId(), aboutNew(member, form.getStanding().stays()));
         return "redirect:/trips/" + id + "/odds";
     }
 
@@ -200,7 +228,9 @@ class TripController {
     @PostMapping("/trips/{id}/draft/drop")
     String dropDraft(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
         drafts.drop(member.householdId(), id);
-        return id.equals(member.householdId()) ? "redirect:/trips/new" : "redirect:/trips/" + id + "/brief";
+        return id.equals(aboutNew(member, false))
+                ? "redirect:/trips/new"
+                : id.equals(aboutNew(member, true)) ? "redirect:/standing/new" : "redirect:/trips/" + id + "/brief";
     }
 
     @PostMapping("/trips/{id}/brief")
@@ -263,6 +293,7 @@ class TripController {
     }
 
     private String page(BriefForm form, List<Fault> faults, Optional<BriefRows> pressed, Model model) {
+        Shown.part(new Starts(Preset.of(form.getStanding().stays())), model);
         return Shown.page("brief/brief", BriefPage.of(form, faults, pressed, LocalDate.now(clock)), model);
     }
 }

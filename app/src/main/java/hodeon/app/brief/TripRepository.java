@@ -15,6 +15,8 @@ interface TripRepository extends JpaRepository<TripRow, UUID> {
 
     List<TripRow> findByHouseholdIdOrderByStartDateAscNameAsc(UUID householdId);
 
+    List<TripRow> findByHouseholdIdAndRefillDaysIsNullOrderByStartDateAscNameAsc(UUID householdId);
+
     /** All with their people at once, the latest first. */
     @Query("select t from TripRow t left join fetch t.people where t.householdId = :householdId"
             + " order by t.startDate desc, t.name")
@@ -26,17 +28,18 @@ interface TripRepository extends JpaRepository<TripRow, UUID> {
             nativeQuery = true)
     List<TripRow> binned(UUID householdId);
 
-    List<TripRow> findByHouseholdIdAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(
+    List<TripRow> findByHouseholdIdAndRefillDaysIsNullAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(
             UUID householdId, LocalDate day, Limit limit);
 
-    List<TripRow> findByEndDateGreaterThanEqualOrderByStartDateAscNameAsc(LocalDate day, Limit limit);
+    List<TripRow> findByRefillDaysIsNullAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(
+            LocalDate day, Limit limit);
 
-    List<TripRow> findByHouseholdIdAndEndDateLessThanOrderByStartDateDescNameAsc(
+    List<TripRow> findByHouseholdIdAndRefillDaysIsNullAndEndDateLessThanOrderByStartDateDescNameAsc(
             UUID householdId, LocalDate day, Limit limit);
 
-    List<TripRow> findByHouseholdIdOrderByStartDateDescNameAsc(UUID householdId, Pageable page);
+    List<TripRow> findByHouseholdIdAndRefillDaysIsNullOrderByStartDateDescNameAsc(UUID householdId, Pageable page);
 
-    long countByHouseholdId(UUID householdId);
+    long countByHouseholdIdAndRefillDaysIsNull(UUID householdId);
 
-    long countByHouseholdIdAndEndDateLessThan(UUID householdId, LocalDate day);
+    long countByHouseholdIdAndRefillDaysIsNullAndEndDateLessThan(UUID householdId, LocalDate day);
 }

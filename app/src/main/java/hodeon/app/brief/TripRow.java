@@ -4,6 +4,7 @@ import hodeon.core.brief.Carriage;
 import hodeon.core.brief.Season;
 import hodeon.core.brief.Stance;
 import hodeon.core.brief.Thrift;
+import hodeon.core.party.Training;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -91,6 +92,20 @@ class TripRow {
     Thrift thrift = Thrift.USUAL;
 
     boolean comfort;
+
+    /** Days until a kit that stays is filled up; null for an outing. Its legs are those of a usual week. */
+    @Nullable
+    Integer refillDays;
+
+    /** Visits a week where nobody knows who comes by; 0 for people who are always the same. */
+    int visitingAdults;
+
+    int visitingChildren;
+
+    /** What whoever looks after the visitors has learned; null where there are none. */
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    Training visitingTraining;
 
     @ElementCollection
     @CollectionTable(name = "trip_leg", joinColumns = @JoinColumn(name = "trip_id"))

@@ -5,18 +5,23 @@ import hodeon.app.brief.form.BriefConverter;
 import hodeon.app.brief.form.BriefForm;
 import hodeon.app.brief.form.People;
 import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.brief.form.Visiting;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Paged;
 import hodeon.core.brief.Adjustments;
 import hodeon.core.brief.Company;
+import hodeon.core.brief.Leg;
 import hodeon.core.brief.Limits;
 import hodeon.core.brief.Means;
 import hodeon.core.brief.Passage;
 import hodeon.core.brief.Reach;
 import hodeon.core.brief.Region;
+import hodeon.core.brief.Standing;
+import hodeon.core.brief.Standing.Visitors;
 import hodeon.core.brief.Trip;
 import hodeon.core.notice.Fault;
 import hodeon.core.party.Party;
+import hodeon.core.party.Training;
 import hodeon.core.units.Mass;
 import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
@@ -31,7 +36,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
@@ -55,10 +59,19 @@ public class TripService {
         this.clock = clock;
     }
 
+    /** Outings and what kits that stay are for. */
+    @Transactional(readOnly = true)
+    public List<StoredTrip> everything(UUID householdId) {
+        return trips.findByHouseholdIdOrderByStartDateAscNameAsc(householdId).stream()
+                .map(this::stored)
+                .toList();
+    }
+
+    /** Outings; what kits that stay are for is none. */
     @Transactional(readOnly = true)
     public List<StoredTrip> all(UUID householdId) {
-        return trips.findByHouseholdIdOrderByStartDateAscNameAsc(householdId).stream()
-                .map(TripService::stored)
+        return trips.findByHouseholdIdAndRefillDaysIsNullOrderByStartDateAscNameAsc(householdId).stream()
+                .map(this::stored)
                 .toList();
     }
 
@@ -66,17 +79,20 @@ public class TripService {
     @Transactional(readOnly = true)
     public List<StoredTrip> coming(UUID householdId, LocalDate day, int most) {
         return trips
-                .findByHouseholdIdAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(householdId, day, Limit.of(most))
+                .findByHouseholdIdAndRefillDaysIsNullAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(
+                        householdId, day, Limit.of(most))
                 .stream()
-                .map(TripService::stored)
+                .map(this::stored)
                 .toList();
     }
 
     /** Those of all households that are not over on a day, the nearest first. */
     @Transactional(readOnly = true)
     public List<StoredTrip> comingAnywhere(LocalDate day, int most) {
-        return trips.findByEndDateGreaterThanEqualOrderByStartDateAscNameAsc(day, Limit.of(most)).stream()
-                .map(TripService::stored)
+        return trips
+                .findByRefillDaysIsNullAndEndDateGreaterThanEqualOrderByStartDateAscNameAsc(day, Limit.of(most))
+                .stream()
+                .map(this::stored)
                 .toList();
     }
 
@@ -84,34 +100,37 @@ public class TripService {
     @Transactional(readOnly = true)
     public List<StoredTrip> past(UUID householdId, LocalDate day, int most) {
         return trips
-                .findByHouseholdIdAndEndDateLessThanOrderByStartDateDescNameAsc(householdId, day, Limit.of(most))
+                .findByHouseholdIdAndRefillDaysIsNullAndEndDateLessThanOrderByStartDateDescNameAsc(
+                        householdId, day, Limit.of(most))
                 .stream()
-                .map(TripService::stored)
+                .map(this::stored)
                 .toList();
     }
 
     /** All of them a page at a time, the latest first. */
     @Transactional(readOnly = true)
     public Paged<StoredTrip> page(UUID householdId, int number, int size) {
-        long all = trips.countByHouseholdId(householdId);
+        long all = trips.countByHouseholdIdAndRefillDaysIsNull(householdId);
         int pages = Paged.pages(all, size);
         int page = Math.clamp(number, 1, pages);
-        List<StoredTrip> here =
-                trips.findByHouseholdIdOrderByStartDateDescNameAsc(householdId, PageRequest.of(page - 1, size)).stream()
-                        .map(TripService::stored)
-                        .toList();
+        List<StoredTrip> here = trips
+                .findByHouseholdIdAndRefillDaysIsNullOrderByStartDateDescNameAsc(
+                        householdId, PageRequest.of(page - 1, size))
+                .stream()
+                .map(this::stored)
+                .toList();
         return new Paged<>(here, page, pages, all);
     }
 
     @Transactional(readOnly = true)
     public long count(UUID householdId) {
-        return trips.countByHouseholdId(householdId);
+        return trips.countByHouseholdIdAndRefillDaysIsNull(householdId);
     }
 
     /** Empty where there is no such trip of the household, or it lies in the bin. */
     @Transactional(readOnly = true)
     public Optional<StoredTrip> maybe(UUID householdId, UUID id) {
-        return trips.findByIdAndHouseholdId(id, householdId).map(TripService::stored);
+        return trips.findByIdAndHouseholdId(id, householdId).map(this::stored);
     }
 
     @Transactional(readOnly = true)
@@ -120,11 +139,25 @@ public class TripService {
     }
 
     public UUID add(UUID householdId, Brief brief) {
+        return add(householdId, brief, "");
+    }
+
+    /** @param list the id of the list that it was opened for; what names none is for none */
+    public UUID add(UUID householdId, Brief brief, String list) {
         TripRow row = new TripRow();
         row.householdId = householdId;
         write(row, brief);
-        return trips.save(row).id;
+        UUID id = trips.save(row).id;
+        try {
+            events.publishEvent(new AddedFor(householdId, id, UUID.fromString(list)));
+        } catch (IllegalArgumentException none) {
+            // For no list.
+        }
+        return id;
     }
+
+    /** What a list is for was written down. */
+    public record AddedFor(UUID householdId, UUID tripId, UUID listId) {}
 
     /** Checks a form as the page does and adds its trip; throws what {@code refused} makes of the faults. */
     public UUID addChecked(UUID householdId, BriefForm form, Function<List<Fault>, RuntimeException> refused) {
@@ -168,8 +201,9 @@ public class TripService {
 
     private void write(TripRow row, Brief brief) {
         // Asked first: a query with the row half written would save it twice.
-        List<People> going = goers.known(row.householdId, row.id, brief.people());
         Trip trip = brief.trip();
+        Visitors visitors = trip.standing().map(Standing::visitors).orElse(Visitors.NONE);
+        List<People> going = visitors.none() ? goers.known(row.householdId, row.id, brief.people()) : List.of();
         row.name = trip.name();
         row.startDate = trip.start();
         row.endDate = trip.end();
@@ -190,8 +224,12 @@ public class TripService {
         row.volumeLimitMicrolitres = limits.volume().map(Volume::microlitres).orElse(null);
         row.priceLimitHundredths = limits.price().map(Money::hundredths).orElse(null);
         row.kindsLimit = limits.kinds().isPresent() ? limits.kinds().getAsInt() : null;
+        row.refillDays = trip.standing().map(Standing::refillDays).orElse(null);
+        row.visitingAdults = visitors.adults();
+        row.visitingChildren = visitors.children();
+        row.visitingTraining = visitors.none() ? null : trip.party().training();
         row.legs.clear();
-        trip.legs().forEach(leg -> row.legs.add(new LegRow(leg)));
+        trip.standing().map(Standing::week).orElse(trip.legs()).forEach(leg -> row.legs.add(new LegRow(leg)));
         row.people.clear();
         going.forEach(p -> row.people.add(new PersonRow(p)));
     }
@@ -219,14 +257,22 @@ public class TripService {
         return new Adjustments(byProblem);
     }
 
-    private static StoredTrip stored(TripRow row) {
-        List<People> people = row.people.stream().map(PersonRow::people).collect(Collectors.toList());
+    private StoredTrip stored(TripRow row) {
+        List<Leg> legs = row.legs.stream().map(LegRow::leg).toList();
+        Visitors visitors = new Visitors(row.visitingAdults, row.visitingChildren);
+        Optional<Standing> use = Optional.ofNullable(row.refillDays).map(days -> new Standing(legs, days, visitors));
+        List<People> people = visitors.none()
+                ? row.people.stream().map(PersonRow::people).toList()
+                : Visiting.of(
+                        visitors, Optional.ofNullable(row.visitingTraining).orElse(Training.UNTRAINED));
+        // A kit that stays is looked at as if it was filled up today.
+        LocalDate start = use.isPresent() ? LocalDate.now(clock) : row.startDate;
         Trip trip = new Trip(
                 row.name,
-                row.startDate,
-                row.endDate,
+                start,
+                use.map(u -> u.end(start)).orElse(row.endDate),
                 row.season,
-                row.legs.stream().map(LegRow::leg).toList(),
+                use.map(Standing::legs).orElse(legs),
                 new Party(People.everybody(people)),
                 row.hoursToCare,
                 ConstantWords.read(row.region, Region.class),
@@ -236,7 +282,8 @@ public class TripService {
                 limits(row),
                 row.stove,
                 adjustments(row),
-                means(row));
+                means(row),
+                use);
         return new StoredTrip(row.id, row.householdId, Objects.requireNonNullElse(row.version, 0L), trip, people);
     }
 }

@@ -5,7 +5,8 @@ public enum Answer {
     RIGHT("as it should be"),
     COUNT("another number"),
     BAD("looks bad, thrown out"),
-    OPENED("opened");
+    OPENED("opened"),
+    LENT("lent");
 
     private final String words;
 

@@ -19,10 +19,13 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -37,6 +40,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class CheckController {
 
     private static final int LATEST = 12;
+    private static final int LONGEST_WHOM = 80;
 
     private final CheckService checks;
     private final StockService stock;
@@ -50,7 +54,11 @@ class CheckController {
 
     record DueView(UUID kit, String name, Rhythm rhythm, String last, String due, boolean overdue) {}
 
-    record ChecksPage(List<DueView> due, List<RoundView> rounds, List<Place> kits, List<Rhythm> rhythms) {}
+    record ChecksPage(
+            List<DueView> due, List<RoundView> rounds, List<Where> kits, List<Alike> alike, List<Rhythm> rhythms) {}
+
+    /** A kit or a module that may be gone through. */
+    record Where(UUID id, String name) {}
 
     /**
      * A walk through a kit.
@@ -65,7 +73,14 @@ class CheckController {
             Paged<Line> paged,
             long open,
             boolean finished,
-            String found) {}
+            String found,
+            @Nullable Next next) {}
+
+    /** The round through the next kit of a tour. */
+    record Next(UUID id, String kit) {}
+
+    /** Kits with one list, which may be gone through one after the other. */
+    record Alike(String kits, List<UUID> places) {}
 
     record RoundView(UUID id, String kit, String rhythm, String started, String by, String state) {}
 
@@ -86,9 +101,36 @@ class CheckController {
                                 r.startedBy(),
                                 r.finishedAt().isPresent() ? "finished, " + found(r) : r.open() + " lines still open"))
                         .toList(),
-                all.kits(),
+                where(all),
+                alike(all),
                 List.of(Rhythm.values()));
         return Shown.page("check/checks", view, model);
+    }
+
+    /** Every kit, and below it every module. */
+    private static List<Where> where(Stock all) {
+        return all.kits().stream()
+                .flatMap(k -> all.nesting().within(k.id()).stream())
+                .map(p -> new Where(p, all.address(p)))
+                .toList();
+    }
+
+    private static List<Alike> alike(Stock all) {
+        Map<UUID, List<Place>> byList = new LinkedHashMap<>();
+        all.kits().forEach(k -> k.kitId().ifPresent(l -> byList.computeIfAbsent(l, i -> new ArrayList<>())
+                .add(k)));
+        List<Alike> alike = new ArrayList<>();
+        byList.values().stream().filter(kits -> kits.size() > 1).forEach(kits -> alike.add(alike(kits)));
+        if (all.kits().size() > 1) {
+            alike.add(new Alike("every kit", all.kits().stream().map(Place::id).toList()));
+        }
+        return alike;
+    }
+
+    private static Alike alike(List<Place> kits) {
+        return new Alike(
+                kits.stream().map(Place::name).collect(Collectors.joining(", ")),
+                kits.stream().map(Place::id).toList());
     }
 
     private static DueView due(Due due, LocalDate today) {
@@ -122,7 +164,12 @@ class CheckController {
         return "redirect:/stock/checks/" + checks.start(member.householdId(), place, rhythm, member.getUsername());
     }
 
-    /** A line as the walk shows it; {@code now} is the next one without an answer. */
+    /**
+     * A line as the walk shows it.
+     *
+     * @param neverSeen it belongs there by the list, and no lot of it was ever there
+     * @param now whether it is the next one without an answer
+     */
     record LineView(
             int position,
             String place,
@@ -132,10 +179,21 @@ class CheckController {
             String answer,
             int found,
             String foundCounted,
+            String lentTo,
+            boolean neverSeen,
             boolean changed,
             boolean now) {}
 
     private static final int LINES_A_PAGE = 100;
+
+    /** Several kits, one after the other. */
+    @PostMapping("/stock/checks/tour")
+    String tour(
+            @AuthenticationPrincipal Member member,
+            @RequestParam("place") List<UUID> places,
+            @RequestParam Rhythm rhythm) {
+        return "redirect:/stock/checks/" + checks.tour(member.householdId(), places, rhythm, member.getUsername());
+    }
 
     @GetMapping("/stock/checks/{id}")
     String walk(
@@ -158,10 +216,16 @@ class CheckController {
         // Where the walk goes on, unless somebody turns the page.
         Paged<Line> paged = Paged.of(round.lines(), page.orElse(Math.max(0, now) / LINES_A_PAGE + 1), LINES_A_PAGE);
         for (Line line : paged.things()) {
-            LotView lot = Optional.ofNullable(byLot.get(line.lot()))
+            LotView lot = line.lot()
+                    .map(byLot::get)
                     .map(h -> LotView.of(h, there, today))
                     .orElseGet(() -> LotView.gone(
-                            line.lot(), line.place(), stock.supplyOf(member.householdId(), line.lot()), there));
+                            line.lot().orElse(round.id()),
+                            line.place(),
+                            line.lot()
+                                    .map(l -> stock.supplyOf(member.householdId(), l))
+                                    .orElse(line.supply()),
+                            there));
             lines.add(new LineView(
                     line.position(),
                     there.placeName(line.place()),
@@ -171,6 +235,8 @@ class CheckController {
                     line.answer().map(Answer::name).orElse(""),
                     line.found(),
                     there.counted(line.found(), lot.supply()),
+                    line.lentTo(),
+                    line.lot().isEmpty(),
                     line.changed(),
                     line.position() == now));
             before = line.place();
@@ -182,7 +248,12 @@ class CheckController {
                 paged,
                 round.open(),
                 round.finishedAt().isPresent(),
-                found(round));
+                found(round),
+                checks.next(member.householdId(), id)
+                        .map(r -> new Next(
+                                r.id(),
+                                stock.place(member.householdId(), r.kit()).name()))
+                        .orElse(null));
         return Shown.page("check/walk", view, model);
     }
 
@@ -193,6 +264,7 @@ class CheckController {
             @PathVariable int position,
             @RequestParam Answer answer,
             @RequestParam(defaultValue = "") String found,
+            @RequestParam(defaultValue = "") String lentTo,
             RedirectAttributes next) {
         int pieces = 0;
         if (answer == Answer.COUNT) {
@@ -212,7 +284,14 @@ class CheckController {
                 return "redirect:/stock/checks/" + id + "#line-" + position;
             }
         }
-        checks.answer(member.householdId(), id, position, answer, pieces);
+        String whom = lentTo.strip();
+        checks.answer(
+                member.householdId(),
+                id,
+                position,
+                answer,
+                pieces,
+                whom.substring(0, Math.min(whom.length(), LONGEST_WHOM)));
         return "redirect:/stock/checks/" + id + "#line-" + (position + 1);
     }
 

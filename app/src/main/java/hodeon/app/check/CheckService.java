@@ -3,6 +3,7 @@ package hodeon.app.check;
 import hodeon.app.shell.NotHere;
 import hodeon.app.stock.MissingThings;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockLedger;
@@ -18,10 +19,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
@@ -37,9 +40,17 @@ public class CheckService {
     private final StockService stock;
     private final StockLedger ledger;
     private final MissingThings missing;
+    private final List<Belonging> belonging;
     private final Clock clock;
 
-    CheckService(RoundRepository rounds, StockService stock, StockLedger ledger, MissingThings missing, Clock clock) {
+    CheckService(
+            RoundRepository rounds,
+            StockService stock,
+            StockLedger ledger,
+            MissingThings missing,
+            List<Belonging> belonging,
+            Clock clock) {
+        this.belonging = belonging;
         this.missing = missing;
         this.rounds = rounds;
         this.stock = stock;
@@ -98,7 +109,26 @@ public class CheckService {
         return supply == null || rhythm.covers(supply);
     }
 
-    /** Begins a walk through a kit, place by place; answers its id. */
+    /** Begins a walk through several kits, such as those of all houses, one after the other; answers the id of the first round. */
+    public UUID tour(UUID household, List<UUID> kits, Rhythm rhythm, String who) {
+        UUID tour = UUID.randomUUID();
+        List<UUID> begun =
+                kits.stream().map(kit -> start(household, kit, rhythm, who)).toList();
+        begun.forEach(round -> row(household, round).tour = tour);
+        return begun.getFirst();
+    }
+
+    /** The next round of the same tour that is still open. */
+    @Transactional(readOnly = true)
+    public Optional<Round> next(UUID household, UUID id) {
+        return Optional.ofNullable(row(household, id).tour)
+                .flatMap(tour -> rounds.findByTourAndHouseholdIdOrderByStartedAtAscIdAsc(tour, household).stream()
+                        .filter(r -> r.finishedAt == null && !r.id.equals(id))
+                        .findFirst()
+                        .map(CheckService::round));
+    }
+
+    /** Begins a walk through a kit or a module, place by place; answers its id. */
     public UUID start(UUID household, UUID kit, Rhythm rhythm, String who) {
         Place place = stock.place(household, kit);
         Stock there = stock.at(household, place.id());
@@ -131,12 +161,37 @@ public class CheckService {
                     line.seen = 0;
                     round.lines.add(line);
                 });
+        Set<String> asked = new HashSet<>(missing.at(household, there).stream()
+                .map(MissingThings.Missing::supply)
+                .toList());
+        there.inKit(kit).forEach(h -> asked.add(h.lot().supply()));
+        belonging.stream()
+                .flatMap(b -> b.in(household, kit, there).stream())
+                .filter(l -> covers(rhythm, there.supplies().get(l.supply())) && asked.add(l.supply()))
+                .forEach(l -> {
+                    RoundRow.Line line = new RoundRow.Line();
+                    line.placeId = l.place();
+                    line.supplyId = l.supply();
+                    round.lines.add(line);
+                });
         return rounds.save(round).id;
     }
 
-    /** A line of a round. */
+    /**
+     * A line of a round.
+     *
+     * @param lot empty for what belongs there and was never seen: {@code supply} tells what
+     */
     public record Line(
-            int position, UUID lot, UUID place, int seen, Optional<Answer> answer, int found, boolean changed) {}
+            int position,
+            Optional<UUID> lot,
+            String supply,
+            UUID place,
+            int seen,
+            Optional<Answer> answer,
+            int found,
+            String lentTo,
+            boolean changed) {}
 
     public record Round(
             UUID id,
@@ -169,11 +224,13 @@ public class CheckService {
         for (RoundRow.Line l : row.lines) {
             lines.add(new Line(
                     lines.size(),
-                    l.lotId,
+                    Optional.ofNullable(l.lotId),
+                    l.supplyId,
                     l.placeId,
                     l.seen,
                     Optional.ofNullable(l.answer),
                     Objects.requireNonNullElse(l.found, l.seen),
+                    l.lentTo,
                     l.changed));
         }
         return new Round(
@@ -186,8 +243,12 @@ public class CheckService {
                 lines);
     }
 
-    /** Answers a line, or answers it anew; nothing of the stock changes before the round ends. */
-    public void answer(UUID household, UUID id, int position, Answer answer, int found) {
+    /**
+     * Answers a line, or answers it anew; nothing of the stock changes before the round ends.
+     *
+     * @param lentTo whoever has it, where it is lent; perhaps nobody said
+     */
+    public void answer(UUID household, UUID id, int position, Answer answer, int found, String lentTo) {
         RoundRow round = row(household, id);
         if (round.finishedAt != null || position < 0 || position >= round.lines.size()) {
             throw new NotHere("line " + position + " of check " + id);
@@ -195,6 +256,7 @@ public class CheckService {
         RoundRow.Line line = round.lines.get(position);
         line.answer = answer;
         line.found = answer == Answer.COUNT ? Integer.valueOf(found) : null;
+        line.lentTo = answer == Answer.LENT ? lentTo : "";
         line.changed = false;
     }
 
@@ -218,10 +280,14 @@ public class CheckService {
             return 0;
         }
         Map<String, Integer> now = new HashMap<>();
-        stock.at(household, round.placeId).held().forEach(h -> now.put(h.lot().id() + " " + h.place(), h.pieces()));
+        stock.at(household, round.placeId).held().forEach(h -> {
+            now.put(h.lot().id() + " " + h.place(), h.pieces());
+            now.merge(h.lot().supply() + " " + h.place(), h.pieces(), Integer::sum);
+        });
         int changed = 0;
         for (RoundRow.Line line : round.lines) {
-            int there = now.getOrDefault(line.lotId + " " + line.placeId, 0);
+            String thing = line.lotId == null ? line.supplyId : line.lotId.toString();
+            int there = now.getOrDefault(thing + " " + line.placeId, 0);
             if (there != line.seen) {
                 line.seen = there;
                 line.answer = null;
@@ -240,8 +306,13 @@ public class CheckService {
     }
 
     private void move(UUID household, RoundRow.Line line, Cause cause) {
+        if (line.lotId == null) {
+            found(household, line, cause);
+            return;
+        }
         switch (Objects.requireNonNull(line.answer)) {
             case RIGHT -> {}
+            case LENT -> ledger.count(household, line.lotId, line.placeId, line.seen, 0, cause);
             case COUNT ->
                 ledger.count(
                         household,
@@ -253,6 +324,41 @@ public class CheckService {
             case BAD -> ledger.discard(household, line.lotId, line.placeId, line.seen, cause);
             case OPENED -> ledger.open(household, line.lotId, line.placeId, 1, LocalDate.now(clock), cause);
         }
+    }
+
+    /** What was never seen and is there all the same comes into the ledger, of unknown date. */
+    private void found(UUID household, RoundRow.Line line, Cause cause) {
+        int pieces = Objects.requireNonNullElse(line.found, 0);
+        if (line.answer == Answer.COUNT && pieces > 0) {
+            ledger.receive(
+                    household,
+                    List.of(Arrival.of(line.placeId, line.supplyId, pieces, Optional.empty(), LocalDate.now(clock))),
+                    cause);
+        }
+    }
+
+    /** Something that was lent when it was last asked for. */
+    public record Lent(String to, LocalDate on) {}
+
+    /** By the lot that is lent, with a blank and the place that it was lent from. */
+    @Transactional(readOnly = true)
+    public Map<String, Lent> lent(UUID household, UUID kit) {
+        Map<String, Lent> lent = new HashMap<>();
+        for (RoundRow round :
+                rounds.findByHouseholdIdAndPlaceIdAndFinishedAtIsNotNullOrderByFinishedAtAsc(household, kit)) {
+            for (RoundRow.Line line : round.lines) {
+                if (line.answer == Answer.LENT) {
+                    lent.put(
+                            line.lotId + " " + line.placeId,
+                            new Lent(
+                                    line.lentTo,
+                                    Objects.requireNonNull(round.finishedAt).toLocalDate()));
+                } else if (line.answer != Answer.RIGHT) {
+                    lent.remove(line.lotId + " " + line.placeId);
+                }
+            }
+        }
+        return lent;
     }
 
     private RoundRow row(UUID household, UUID id) {

@@ -20,5 +20,10 @@ interface RoundRepository extends JpaRepository<RoundRow, UUID> {
             + " where r.householdId = :householdId and r.finishedAt is not null group by r.placeId, r.rhythm")
     List<Last> lasts(UUID householdId);
 
+    List<RoundRow> findByTourAndHouseholdIdOrderByStartedAtAscIdAsc(UUID tour, UUID householdId);
+
+    List<RoundRow> findByHouseholdIdAndPlaceIdAndFinishedAtIsNotNullOrderByFinishedAtAsc(
+            UUID householdId, UUID placeId);
+
     List<RoundRow> findByHouseholdIdOrderByStartedAtDesc(UUID householdId, Limit limit);
 }

@@ -1,8 +1,10 @@
 package hodeon.app.check;
 
+import hodeon.app.storage.SealedText;
 import hodeon.core.stock.Rhythm;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
@@ -37,6 +39,10 @@ class RoundRow {
     @Nullable
     LocalDateTime finishedAt;
 
+    /** Rounds through several kits are one tour. */
+    @Nullable
+    UUID tour;
+
     @ElementCollection
     @CollectionTable(name = "check_line", joinColumns = @JoinColumn(name = "round_id"))
     @OrderColumn(name = "position")
@@ -45,7 +51,12 @@ class RoundRow {
     @Embeddable
     static class Line {
 
-        UUID lotId = new UUID(0, 0);
+        /** Null for what belongs there and was never seen. */
+        @Nullable
+        UUID lotId;
+
+        String supplyId = "";
+
         UUID placeId = new UUID(0, 0);
 
         /** Pieces that were there when the line was shown. */
@@ -58,6 +69,9 @@ class RoundRow {
         @Nullable
         @Column(name = "found")
         Integer found;
+
+        @Convert(converter = SealedText.class)
+        String lentTo = "";
 
         /** Somebody changed the number while the round was on; it has to be looked at again. */
         boolean changed;

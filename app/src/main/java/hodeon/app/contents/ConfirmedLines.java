@@ -5,6 +5,7 @@ import hodeon.core.catalogue.Catalogue;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -43,17 +44,21 @@ record ConfirmedLines(
      */
     Map<String, Integer> counted(Catalogue catalogue, List<String> unknown) {
         Map<String, Integer> counted = new LinkedHashMap<>();
-        for (Row row : rows()) {
-            if (row.supply().equals(DROP)) {
-                continue;
-            }
-            if (row.counted() && catalogue.supply(row.supply()).isPresent()) {
-                counted.merge(
-                        row.supply(), Math.min(Integer.parseInt(row.pieces()), ContentsText.MOST_PIECES), Integer::sum);
-            } else {
-                unknown.add(row.text() + (row.counted() ? "" : " (“" + row.pieces() + "” is no number of pieces)"));
-            }
-        }
+        rows().forEach(row -> one(row, catalogue, unknown)
+                .ifPresent(line -> counted.merge(line.getKey(), line.getValue(), Integer::sum)));
         return counted;
+    }
+
+    /** A supply's id and its pieces; empty for what is dropped, and for what goes to {@code unknown}. */
+    static Optional<Map.Entry<String, Integer>> one(Row row, Catalogue catalogue, List<String> unknown) {
+        if (row.supply().equals(DROP)) {
+            return Optional.empty();
+        }
+        if (row.counted() && catalogue.supply(row.supply()).isPresent()) {
+            return Optional.of(
+                    Map.entry(row.supply(), Math.min(Integer.parseInt(row.pieces()), ContentsText.MOST_PIECES)));
+        }
+        unknown.add(row.text() + (row.counted() ? "" : " (“" + row.pieces() + "” is no number of pieces)"));
+        return Optional.empty();
     }
 }

@@ -19,7 +19,8 @@ final class ContentsText {
     private static final int MOST_LINES = 500;
     private static final Pattern COUNT_FIRST = Pattern.compile("(\\d{1,6})\\s*(?:x|×|\\*)?\\s+(.+)");
     /** A line of the contents list this product writes: pieces in the third column, the supply's id in the last. */
-    private static final Pattern OUR_LIST = Pattern.compile(".*,(\\d{1,6}),[^,]*,[\\d.]+,[\\d.]+,([a-z0-9-]+)");
+    private static final Pattern OUR_LIST =
+            Pattern.compile(".*,(\\d{1,6}),[^,]*,[\\d.]+,[\\d.]+(?:,\\d{1,6},.*)?,([a-z0-9-]+)");
 
     private static final Pattern COUNT_LAST =
             Pattern.compile("(.+?)[\\s,;:\\t]+(?:x|×)?\\s*(\\d{1,6})(?:\\s*(?:x|pcs?|pieces?))?");

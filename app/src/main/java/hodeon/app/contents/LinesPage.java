@@ -28,12 +28,24 @@ record LinesPage(String text, List<Line> lines, List<Fault> faults, List<Choice>
         if (lines.isEmpty() && faults.none()) {
             faults.add("text", "", "a list has at least one line", "Paste it, drop a file, or type “12 x plaster”");
         }
+        return of(text, faults.none() ? lines : List.of(), faults.all(), catalogue);
+    }
+
+    /** What somebody chose, shown again with what is wrong. */
+    static LinesPage again(ConfirmedLines confirmed, List<Fault> faults, Catalogue catalogue) {
+        List<Line> lines = confirmed.rows().stream()
+                .map(r -> new Line(r.text(), r.supply(), r.counted() ? Integer.parseInt(r.pieces()) : 0, true))
+                .toList();
+        return of("", lines, faults, catalogue);
+    }
+
+    private static LinesPage of(String text, List<Line> lines, List<Fault> faults, Catalogue catalogue) {
         List<Choice> choices = catalogue.supplies().stream()
                 .sorted(Comparator.comparing(Supply::name))
                 .map(s -> new Choice(s.id(), s.name(), s.piece()))
                 .toList();
         Map<String, String> units = new HashMap<>();
         catalogue.supplies().forEach(s -> units.put(s.id(), s.piece()));
-        return new LinesPage(text, faults.none() ? lines : List.of(), faults.all(), choices, units);
+        return new LinesPage(text, lines, faults, choices, units);
     }
 }

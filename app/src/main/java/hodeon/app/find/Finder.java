@@ -57,7 +57,7 @@ class Finder {
         if (words.isEmpty()) {
             return List.of();
         }
-        List<StoredTrip> all = trips.all(householdId);
+        List<StoredTrip> all = trips.everything(householdId);
         return everything(householdId, all, here).stream()
                 .filter(f -> matches(f.name(), words))
                 .sorted(Comparator.comparing(
@@ -70,7 +70,14 @@ class Finder {
         List<Found> found = new ArrayList<>();
         for (StoredTrip trip : all) {
             String path = "/trips/" + trip.id();
-            found.add(new Found("trip", trip.trip().name(), trip.trip().start().toString(), path + "/mat"));
+            found.add(new Found(
+                    "trip",
+                    trip.trip().name(),
+                    trip.trip()
+                            .standing()
+                            .map(use -> "what a kit is for, filled up after " + Figures.days(use.refillDays()))
+                            .orElse(trip.trip().start().toString()),
+                    path + "/mat"));
         }
         for (StoredList list : lists.all(householdId)) {
             found.add(new Found("list", list.name(), Figures.grams(list.mass()), "/lists/" + list.id()));

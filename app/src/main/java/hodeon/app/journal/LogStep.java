@@ -21,6 +21,9 @@ class LogStep implements Progress.Later {
 
     @Override
     public List<Progress.Step> steps(UUID householdId, StoredTrip trip) {
+        if (trip.trip().standing().isPresent()) {
+            return List.of();
+        }
         int entries = log.of(householdId, trip.id()).size();
         String state = log.learnsFrom(householdId, trip.id())
                 ? "complete, learned from"

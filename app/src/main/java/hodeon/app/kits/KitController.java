@@ -100,11 +100,15 @@ class KitController {
         Optional<UUID> chosen =
                 switch (list) {
                     case "" -> Optional.empty();
-                    case "new" -> Optional.of(lists.save(household, name.strip() + " list", Map.of()));
+                    case "new", "advice" -> Optional.of(lists.save(household, name.strip() + " list", Map.of()));
                     default -> Optional.of(lists.find(household, id(list)).id());
                 };
         UUID kit = stock.addPlace(household, name, Place.Kind.KIT, Optional.empty(), chosen);
-        return list.equals("new") ? "redirect:/lists/" + chosen.orElseThrow() + "/edit" : "redirect:/kits/" + kit;
+        return switch (list) {
+            case "new" -> "redirect:/lists/" + chosen.orElseThrow() + "/edit";
+            case "advice" -> "redirect:/standing/new?list=" + chosen.orElseThrow();
+            default -> "redirect:/kits/" + kit;
+        };
     }
 
     private static UUID id(String given) {

@@ -19,7 +19,7 @@ import java.util.Optional;
  *
  * @param compartments from left to right
  */
-record KitDrawing(List<Compartment> compartments) {
+public record KitDrawing(List<Compartment> compartments) {
 
     static final double WIDTH = 720;
     private static final double HEIGHT = 120;
@@ -34,7 +34,7 @@ record KitDrawing(List<Compartment> compartments) {
      *
      * @param says name and grams, for whoever does not see it
      */
-    record Compartment(
+    public record Compartment(
             String name,
             String grams,
             String x,
@@ -44,14 +44,15 @@ record KitDrawing(List<Compartment> compartments) {
             List<Layer> layers,
             String says) {}
 
-    record Layer(String group, String name, String y, String height, String markY, boolean marked, boolean odd) {}
+    public record Layer(
+            String group, String name, String y, String height, String markY, boolean marked, boolean odd) {}
 
     /**
      * What lies in it directly, and what in each of its modules with all that lies in those.
      *
      * @param planned grams that belong in it: the box is drawn as full as it should be; 0 if nobody said
      */
-    static KitDrawing of(Place kit, Stock stock, double planned) {
+    public static KitDrawing of(Place kit, Stock stock, double planned) {
         List<Part> parts = new ArrayList<>();
         List<Held> itself = stock.at(kit.id());
         if (!itself.isEmpty() || stock.modules(kit.id()).isEmpty()) {

@@ -1,5 +1,6 @@
 package hodeon.app.kits;
 
+import hodeon.app.brief.Progress;
 import hodeon.app.stock.LotView;
 import hodeon.core.notice.Fault;
 import java.util.List;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A kit as it stands in the world.
  *
+ * @param strip of what it is for, if that is written down
  * @param address what tells it from every other place: its name, or its path where another bears that
  * @param inside what it lies in, as “Lead boat dry box / Tray”; empty if it stands for itself
  * @param grams of what lies in it, and {@code planned} of its list; empty if it has none
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param whither what a module may be put into
  */
 record KitPage(
+        Progress.@Nullable Strip strip,
         UUID id,
         String name,
         String address,

@@ -1,5 +1,7 @@
 package hodeon.app.kits;
 
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.TripService;
 import hodeon.app.check.CheckService;
 import hodeon.app.kits.KitPage.AwayView;
 import hodeon.app.kits.KitPage.Choice;
@@ -49,6 +51,8 @@ class KitPages {
     private final KitKeeping keeping;
     private final CheckService checks;
     private final Refill refill;
+    private final TripService trips;
+    private final Progress progress;
     private final Clock clock;
 
     KitPages(
@@ -58,7 +62,11 @@ class KitPages {
             KitKeeping keeping,
             CheckService checks,
             Refill refill,
+            TripService trips,
+            Progress progress,
             Clock clock) {
+        this.trips = trips;
+        this.progress = progress;
         this.lists = lists;
         this.stock = stock;
         this.missing = missing;
@@ -85,11 +93,20 @@ class KitPages {
                 list.map(l -> (Set<String>) new HashSet<>(l.pieces().keySet())).orElse(Set.of());
         List<GoneView> others = gone.stream()
                 .filter(m -> !listed.contains(m.supply()))
-                .map(m ->
-                        new GoneView(m.supply(), m.place(), here.nameOf(m.supply()), since(m), here.address(m.place())))
+                .map(m -> new GoneView(
+                        m.supply(),
+                        m.place(),
+                        here.nameOf(m.supply()),
+                        since(household, kit, m),
+                        here.address(m.place())))
                 .toList();
         List<Held> held = here.inKit(id);
         return new KitPage(
+                list.flatMap(StoredList::tripId)
+                        .flatMap(use -> trips.maybe(household, use))
+                        .filter(use -> use.trip().standing().isPresent())
+                        .map(use -> progress.of(household, use, "Pack"))
+                        .orElse(null),
                 id,
                 kit.name(),
                 here.address(id),
@@ -150,7 +167,14 @@ class KitPages {
                 + (below > 0 ? ", " + below + " of them below the least count." : ".");
     }
 
-    private static String since(MissingThings.Missing m) {
+    private String since(UUID household, Place kit, MissingThings.Missing m) {
+        Optional<CheckService.Lent> lent =
+                Optional.ofNullable(checks.lent(household, kit.id()).get(m.lot() + " " + m.place()));
+        if (lent.isPresent()) {
+            return "lent"
+                    + (lent.get().to().isEmpty() ? "" : " to " + lent.get().to()) + " since "
+                    + lent.get().on();
+        }
         return "missing since " + m.since() + (m.who().isEmpty() ? "" : ", noticed by " + m.who());
     }
 
@@ -173,7 +197,7 @@ class KitPages {
                     gone.stream()
                             .filter(m -> m.supply().equals(supply))
                             .findFirst()
-                            .map(KitPages::since)
+                            .map(m -> since(household, kit, m))
                             .orElse(""),
                     state.belowLeast(),
                     some > 0 ? "Take " + here.counted(some, supply) + " from " + given.from(supply) : "",

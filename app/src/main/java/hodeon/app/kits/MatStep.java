@@ -7,9 +7,13 @@ import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.place.Place;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -20,8 +24,10 @@ class MatStep implements Progress.Later {
 
     private final MatService mats;
     private final ListService lists;
+    private final StockService stock;
 
-    MatStep(MatService mats, ListService lists) {
+    MatStep(MatService mats, ListService lists, StockService stock) {
+        this.stock = stock;
         this.mats = mats;
         this.lists = lists;
     }
@@ -34,15 +40,37 @@ class MatStep implements Progress.Later {
         boolean stale = touched.map(Mat::stale).orElse(false);
         String mat = touched.map(m -> stale ? "brief changed since" : m.pieces().size() + " kinds, by hand")
                 .orElse("as recommended");
+        // What is best for a kit that stays is asked for where somebody looks at its mat, not on every page of the kit.
         boolean differs = kit.isPresent()
+                && (touched.isPresent() || trip.trip().standing().isEmpty())
                 && !kit.get()
                         .pieces()
                         .equals(touched.orElseGet(() -> mats.mat(householdId, trip))
                                 .pieces());
         String saved = kit.map(k -> differs ? "differs from the mat" : Figures.grams(k.mass()) + " planned")
                 .orElse("not saved yet");
-        return List.of(
-                new Progress.Step("Mat", path + "/mat", mat, stale),
-                new Progress.Step("Kit", path + "/kit", saved, differs));
+        Progress.Step ofMat = new Progress.Step("Mat", path + "/mat", mat, stale);
+        return trip.trip().standing().isEmpty()
+                ? List.of(ofMat, new Progress.Step("Kit", path + "/kit", saved, differs))
+                : Stream.concat(
+                                Stream.of(ofMat, new Progress.Step("List", path + "/kit", saved, differs)),
+                                kit.stream().flatMap(k -> ofKits(householdId, k)))
+                        .toList();
+    }
+
+    /** Where a list is laid it is packed, checked and filled up. */
+    private Stream<Progress.Step> ofKits(UUID household, StoredList list) {
+        List<Place> kits = stock.of(household).laidIn(list.id());
+        if (kits.isEmpty()) {
+            return Stream.of();
+        }
+        boolean one = kits.size() == 1;
+        UUID first = kits.getFirst().id();
+        String named = one ? kits.getFirst().name() : Wording.says("in.kits", kits.size());
+        return Stream.of(
+                new Progress.Step("Pack", one ? "/kits/" + first : "/lists/" + list.id(), named, false),
+                new Progress.Step(
+                        "Check", one ? "/stock/checks/new?place=" + first : "/stock/checks", "each piece", false),
+                new Progress.Step("Refill", "/restock", "from home, then buy", false));
     }
 }

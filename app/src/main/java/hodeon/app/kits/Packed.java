@@ -19,9 +19,7 @@ public record Packed(String place, Mass mass, String grams, String over) {
 
     /** Empty while nothing lies anywhere for it. */
     public static Optional<Packed> of(StoredList list, Stock all, Mass limit) {
-        return all.placeOf(list.id())
-                .filter(p -> !all.inKit(p.id()).isEmpty())
-                .map(p -> of(p, all.mass(p.id()), limit));
+        return list.place(all).filter(p -> !all.inKit(p.id()).isEmpty()).map(p -> of(p, all.mass(p.id()), limit));
     }
 
     private static Packed of(Place place, Mass mass, Mass limit) {

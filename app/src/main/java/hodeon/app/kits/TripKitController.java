@@ -10,12 +10,18 @@ import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatChangedElsewhere;
 import hodeon.app.mat.MatService;
+import hodeon.app.plan.ExpectedUse;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.place.Place;
 import hodeon.core.notice.Fault;
+import hodeon.core.readiness.LeastCount;
 import hodeon.core.units.Mass;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -40,8 +46,16 @@ class TripKitController {
     private final TripService trips;
     private final Progress progress;
     private final StockService stock;
+    private final ExpectedUse uses;
 
-    TripKitController(ListService lists, MatService mats, TripService trips, Progress progress, StockService stock) {
+    TripKitController(
+            ListService lists,
+            MatService mats,
+            TripService trips,
+            Progress progress,
+            StockService stock,
+            ExpectedUse uses) {
+        this.uses = uses;
         this.stock = stock;
         this.lists = lists;
         this.mats = mats;
@@ -56,6 +70,8 @@ class TripKitController {
      * @param over grams above the limit, in words; empty if none
      * @param differs whether the mat has been changed since
      * @param kinds on the mat
+     * @param stays whether it is the list of a kit that stays
+     * @param laid names of the kits that it is laid in
      * @param fault what is wrong with the name; empty if nothing
      */
     record TripKitPage(
@@ -68,6 +84,8 @@ class TripKitController {
             int kinds,
             long version,
             String suggestedName,
+            boolean stays,
+            List<String> laid,
             String fault) {}
 
     @GetMapping("/trips/{id}/kit")
@@ -92,12 +110,10 @@ class TripKitController {
             return page(member, trip, fault.get().sentence(), model);
         }
         try {
-            lists.save(
-                    member.householdId(),
-                    id,
-                    given,
+            Map<String, Integer> pieces =
                     mats.freeze(member.householdId(), id, version.orElseGet(() -> mats.mat(member.householdId(), trip)
-                            .version())));
+                            .version()));
+            lists.save(member.householdId(), id, given, pieces, least(trip, pieces));
             next.addFlashAttribute("said", "Saved.");
         } catch (MatChangedElsewhere | OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
             next.addFlashAttribute(
@@ -106,12 +122,24 @@ class TripKitController {
         return "redirect:/trips/" + id + "/kit";
     }
 
+    /** Of a kit that stays what it holds before somebody must fill it up; an outing's is packed full. */
+    private Map<String, Integer> least(StoredTrip trip, Map<String, Integer> pieces) {
+        if (trip.trip().standing().isEmpty()) {
+            return Map.of();
+        }
+        Map<String, Double> used = uses.of(trip, pieces);
+        Map<String, Integer> least = new HashMap<>();
+        pieces.forEach((supply, n) -> least.put(supply, LeastCount.of(n, used.getOrDefault(supply, 0.0))));
+        return least;
+    }
+
     private String page(Member member, StoredTrip trip, String fault, Model model) {
         Optional<StoredList> kit = lists.ofTrip(member.householdId(), trip.id());
         Mat mat = mats.mat(member.householdId(), trip);
         Mass limit = trip.trip().limits().mass();
+        boolean stays = trip.trip().standing().isPresent();
         TripKitPage view = new TripKitPage(
-                progress.of(member.householdId(), trip, "Kit"),
+                progress.of(member.householdId(), trip, stays ? "List" : "Kit"),
                 kit.map(ListView::of).orElse(null),
                 kit.flatMap(k -> Packed.of(k, stock.of(member.householdId()), limit))
                         .orElse(null),
@@ -120,7 +148,12 @@ class TripKitController {
                 kit.isPresent() && !kit.get().pieces().equals(mat.pieces()),
                 mat.pieces().size(),
                 mat.version(),
-                kit.map(StoredList::name).orElse(shortened(trip.trip().name()) + " kit"),
+                kit.map(StoredList::name).orElse(shortened(trip.trip().name()) + (stays ? " list" : " kit")),
+                stays,
+                kit.map(k -> stock.of(member.householdId()).laidIn(k.id()).stream()
+                                .map(Place::name)
+                                .toList())
+                        .orElse(List.of()),
                 fault);
         return Shown.page("kits/trip", view, model);
     }

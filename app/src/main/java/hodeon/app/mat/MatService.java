@@ -269,6 +269,6 @@ public class MatService implements RestoredRoom {
     @Override
     @Transactional(readOnly = true)
     public void readAll(UUID household) {
-        trips.all(household).forEach(trip -> touched(household, trip));
+        trips.everything(household).forEach(trip -> touched(household, trip));
     }
 }

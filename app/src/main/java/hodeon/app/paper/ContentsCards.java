@@ -50,8 +50,8 @@ class ContentsCards {
         Optional<StoredList> kit = lists.ofTrip(household, trip.id());
         Map<String, Integer> pieces = kit.map(StoredList::pieces)
                 .orElseGet(() -> mats.onMat(household, trip).pieces());
-        Optional<UUID> place =
-                kit.flatMap(k -> stock.placesOfKit(household, k.id()).stream().findFirst());
+        Optional<UUID> place = kit.flatMap(k ->
+                k.base().or(() -> stock.placesOfKit(household, k.id()).stream().findFirst()));
         Mass planned = catalogue.supplies().stream()
                 .map(s -> s.mass().times(pieces.getOrDefault(s.id(), 0)))
                 .reduce(Mass.ZERO, Mass::plus);

@@ -16,7 +16,7 @@ import java.util.Optional;
 import javax.imageio.ImageIO;
 
 /** Plain text as a QR code, drawn large enough to stay sharp on paper. */
-final class Qr {
+public final class Qr {
 
     /** Longer texts make squares too fine for a phone outdoors. */
     private static final int LONGEST = 700;
@@ -28,7 +28,7 @@ final class Qr {
     private Qr() {}
 
     /** As a data address of a PNG; empty if the text is too long. */
-    static Optional<String> of(String text) {
+    public static Optional<String> of(String text) {
         if (text.length() > LONGEST) {
             return Optional.empty();
         }

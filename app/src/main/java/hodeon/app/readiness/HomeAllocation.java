@@ -103,10 +103,10 @@ public class HomeAllocation implements Refill {
         return new Given(allocated.until().getOrDefault(kit, LocalDate.now(clock)), takes);
     }
 
-    /** A kit that goes along must last beyond the return by the margin, others beyond today. */
+    /** A kit that goes along, and what lies in it, must last beyond the return by the margin, others beyond today. */
     private LocalDate until(Place kit, List<Packed> going, Stock all) {
         return going.stream()
-                .filter(g -> g.place().id().equals(kit.id()))
+                .filter(g -> all.nesting().within(g.place().id()).contains(kit.id()))
                 .map(g -> g.trip().trip().end())
                 .max(Comparator.naturalOrder())
                 .orElse(LocalDate.now(clock))

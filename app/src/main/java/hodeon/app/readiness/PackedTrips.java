@@ -40,7 +40,7 @@ public class PackedTrips {
         lists.all(household).forEach(k -> k.tripId().ifPresent(t -> byTrip.put(t, k)));
         return trips.coming(household, LocalDate.now(clock), Integer.MAX_VALUE).stream()
                 .flatMap(trip -> Optional.ofNullable(byTrip.get(trip.id()))
-                        .flatMap(kit -> all.placeOf(kit.id()).map(place -> new Packed(trip, kit, place)))
+                        .flatMap(kit -> kit.place(all).map(place -> new Packed(trip, kit, place)))
                         .stream())
                 .toList();
     }

@@ -74,6 +74,9 @@ class ReadyController {
      *
      * @param kit its name, and {@code place} where it lies; each empty if there is none
      * @param places kits that it may be packed in
+     * @param base whether it lies in a kit that stands somewhere and goes along as it is
+     * @param module what lies in that for this outing alone; empty if nothing does
+     * @param shelves where things may go afterwards
      * @param until the day to which everything has to last
      */
     record ReadyPage(
@@ -83,6 +86,9 @@ class ReadyController {
             String place,
             @Nullable UUID placeId,
             List<Place> places,
+            boolean base,
+            String module,
+            List<Place> shelves,
             String until,
             List<LineView> lines) {}
 
@@ -92,7 +98,7 @@ class ReadyController {
         HomeAllocation.Allocated allocated = allocation.of(member.householdId());
         Stock all = allocated.stock();
         Optional<StoredList> kit = lists.ofTrip(member.householdId(), id);
-        Optional<Place> place = kit.flatMap(k -> all.placeOf(k.id()));
+        Optional<Place> place = kit.flatMap(k -> k.place(all));
         ReadyPage view = new ReadyPage(
                 progress.of(member.householdId(), trip, "Ready"),
                 ready.obstacles(trip, allocated),
@@ -100,6 +106,12 @@ class ReadyController {
                 place.map(Place::name).orElse(""),
                 place.map(Place::id).orElse(null),
                 all.kits(),
+                kit.flatMap(StoredList::base).isPresent(),
+                kit.flatMap(StoredList::module)
+                        .map(all.places()::get)
+                        .map(Place::name)
+                        .orElse(""),
+                all.shelves(),
                 trip.trip().end().plusDays(all.rules().marginDays()).toString(),
                 place.isPresent()
                         ? lines(kit.orElseThrow(), place.get(), all, trip.trip().end())

@@ -7,6 +7,7 @@ import hodeon.app.kits.Readiness;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -62,7 +63,7 @@ public class ReadyService {
         if (kit.isEmpty()) {
             return obstacles;
         }
-        Optional<Place> place = all.placeOf(kit.get().id());
+        Optional<Place> place = kit.get().place(all);
         if (place.isEmpty()) {
             obstacles.add(Obstacle.open(
                     "no place says it holds “" + kit.get().name() + "”",
@@ -77,7 +78,9 @@ public class ReadyService {
                         "what lies in it weighs " + p.grams() + ", " + p.over() + " over the limit",
                         "Take something out",
                         "/stock/places/" + place.get().id())));
-        obstacles.addAll(shortages(trip, kit.get(), place.get(), allocated));
+        obstacles.addAll(wantsModule(trip, kit.get(), place.get(), all)
+                .map(List::of)
+                .orElseGet(() -> shortages(trip, kit.get(), place.get(), allocated)));
         obstacles.addAll(rescue(trip, place.get(), held, allocated));
         LocalDate start = trip.trip().start();
         Optional<LocalDate> last =
@@ -92,6 +95,25 @@ public class ReadyService {
                     Map.of("place", place.get().id().toString(), "rhythm", Rhythm.BEFORE_TRIP.name())));
         }
         return obstacles;
+    }
+
+    /** A kit that goes along as a base lacks what this outing wants more: that comes in a module of its own. */
+    private static Optional<Obstacle> wantsModule(StoredTrip trip, StoredList kit, Place place, Stock all) {
+        if (kit.base().isEmpty()
+                || kit.module().filter(all.places()::containsKey).isPresent()) {
+            return Optional.empty();
+        }
+        LocalDate until = trip.trip().end().plusDays(all.rules().marginDays());
+        int lacks = kit.against(place.id(), all, until, new Substitution(all.supplies()))
+                .lacking()
+                .size();
+        return lacks == 0
+                ? Optional.empty()
+                : Optional.of(new Obstacle(
+                        Wording.says("base.lacks", lacks, place.name()),
+                        "Make a module of it",
+                        "/trips/" + trip.id() + "/base/module",
+                        Map.of("kit", place.id().toString())));
     }
 
     private static List<Obstacle> shortages(
@@ -111,13 +133,23 @@ public class ReadyService {
                     + all.counted(kit.pieces().getOrDefault(supply, 0), supply)
                     + (old >= missing ? " will not last until " + until : " missing")
                     + (old > 0 && old < missing ? ", " + old + " more too old" : "");
-            int some = Math.min(allocated.restock().filled(place.id(), supply), missing);
+            Place into = filled(place, supply, allocated);
+            int some = Math.min(allocated.restock().filled(into.id(), supply), missing);
             obstacles.add(
                     some > 0
-                            ? fromHome(what, trip, place, supply, some, allocated)
+                            ? fromHome(what, trip, into, supply, some, allocated)
                             : Obstacle.open(what, "On the list to buy", "/restock#buy"));
         });
         return obstacles;
+    }
+
+    /** The kit or the module in it that gets some of a supply from home. */
+    private static Place filled(Place kit, String supply, HomeAllocation.Allocated allocated) {
+        return allocated.stock().nesting().within(kit.id()).stream()
+                .filter(p -> allocated.restock().filled(p, supply) > 0)
+                .findFirst()
+                .map(allocated.stock().places()::get)
+                .orElse(kit);
     }
 
     private static Obstacle fromHome(
@@ -160,15 +192,16 @@ public class ReadyService {
                                     ? " is not in it in date"
                                     : ": " + lack.there() + " of " + lack.wanted() + " are in it in date");
                     return lack.supplies().stream()
-                            .filter(s -> allocated.restock().filled(place.id(), s) > 0)
+                            .filter(s -> allocated
+                                            .restock()
+                                            .filled(filled(place, s, allocated).id(), s)
+                                    > 0)
                             .findFirst()
-                            .map(s -> fromHome(
-                                    what,
-                                    trip,
-                                    place,
-                                    s,
-                                    Math.min(allocated.restock().filled(place.id(), s), lack.missing()),
-                                    allocated))
+                            .map(s -> {
+                                Place into = filled(place, s, allocated);
+                                int some = allocated.restock().filled(into.id(), s);
+                                return fromHome(what, trip, into, s, Math.min(some, lack.missing()), allocated);
+                            })
                             .orElseGet(() -> Obstacle.open(
                                     what,
                                     "Put it in",

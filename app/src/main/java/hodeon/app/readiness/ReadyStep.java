@@ -3,7 +3,6 @@ package hodeon.app.readiness;
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.kits.list.ListService;
-import hodeon.app.kits.list.StoredList;
 import hodeon.app.stock.StockService;
 import java.util.List;
 import java.util.Optional;
@@ -26,9 +25,11 @@ class ReadyStep implements Progress.Later {
 
     @Override
     public List<Progress.Step> steps(UUID householdId, StoredTrip trip) {
-        Optional<UUID> place = lists.ofTrip(householdId, trip.id())
-                .map(StoredList::id)
-                .flatMap(k -> stock.placesOfKit(householdId, k).stream().findFirst());
+        if (trip.trip().standing().isPresent()) {
+            return List.of();
+        }
+        Optional<UUID> place = lists.ofTrip(householdId, trip.id()).flatMap(k -> k.base()
+                .or(() -> stock.placesOfKit(householdId, k.id()).stream().findFirst()));
         String state =
                 place.map(p -> "in " + stock.place(householdId, p).name()).orElse("not packed yet");
         return List.of(new Progress.Step("Ready", "/trips/" + trip.id() + "/ready", state, false));

@@ -40,7 +40,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class Backup {
 
     public static final String FORMAT = "hodeon-household";
-    public static final int VERSION = 6;
+    public static final int VERSION = 7;
     private static final int SINCE_SINGLE_PIECES = 5;
     private static final int SINCE_LISTS = 6;
     private static final int MOST_FAULTS = 10;

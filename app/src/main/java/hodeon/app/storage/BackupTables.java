@@ -57,6 +57,7 @@ final class BackupTables {
             own("open_line", "id"),
             own("check_round", "id"),
             child("check_line", "check_round", "round_id", "round_id", "position"),
+            own("taken", "id"),
             own("price_offer", "supply_id", "name"),
             own("shopping_tick", "supply_id"),
             own("mail_digest", "household_id"),
@@ -79,7 +80,8 @@ final class BackupTables {
             "open_line",
             "list_version",
             "list_version_line",
-            "place_move");
+            "place_move",
+            "taken");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(
@@ -91,6 +93,10 @@ final class BackupTables {
             Set.of("form"),
             "stock_place",
             Set.of("known_by"),
+            "check_line",
+            Set.of("lent_to"),
+            "taken",
+            Set.of("who"),
             "person",
             Set.of("profile"),
             "dose_taken",

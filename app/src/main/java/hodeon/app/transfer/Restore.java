@@ -89,7 +89,7 @@ class Restore {
     private void readEverything(UUID household) {
         knowledge.of(household);
         lists.all(household);
-        for (StoredTrip trip : trips.all(household)) {
+        for (StoredTrip trip : trips.everything(household)) {
             log.of(household, trip.id());
         }
         stock.of(household);

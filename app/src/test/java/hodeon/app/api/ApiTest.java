@@ -7,12 +7,16 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import hodeon.app.WebTest;
 import hodeon.app.household.AccessTokens;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.place.Place;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,6 +30,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 import org.yaml.snakeyaml.Yaml;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 class ApiTest extends WebTest {
 
@@ -38,6 +43,9 @@ class ApiTest extends WebTest {
     @Autowired
     @Qualifier("requestMappingHandlerMapping")
     private RequestMappingHandlerMapping mappings;
+
+    @Autowired
+    private StockService places;
 
     private String token;
 
@@ -309,5 +317,48 @@ class ApiTest extends WebTest {
         assertThat(told).isEqualTo(answered);
         // A comma in words without quotes would end them there, and the rest become a name of its own.
         assertThat(described.toString()).doesNotContain(":null");
+    }
+
+    @Test
+    void aListIsMadeReadAndChangedAndItsKitTellsWhatLacks() throws Exception {
+        MockHttpServletResponse made = send("/api/v1/lists", example("list.json"));
+        assertThat(made.getStatus()).isEqualTo(201);
+        ObjectNode list = (ObjectNode) JSON.readTree(made.getContentAsString());
+        UUID id = UUID.fromString(list.path("id").asString());
+        assertThat(list.path("lines").get(0).path("least").asInt()).isEqualTo(4);
+        UUID kit = places.addPlace(mine.householdId(), "Boat", Place.Kind.KIT, Optional.empty(), Optional.of(id));
+        UUID cuts = places.addPlace(mine.householdId(), "Cuts", Place.Kind.MODULE, Optional.of(kit), Optional.empty());
+        JsonNode told = JSON.readTree(send(get("/api/v1/kits/" + kit)).getContentAsString());
+        assertThat(told.path("format").asString()).isEqualTo("hodeon-kit");
+        assertThat(told.path("modules").get(0).path("name").asString()).isEqualTo("Cuts");
+        JsonNode lacking =
+                JSON.readTree(send(get("/api/v1/kits/" + kit + "/lacking")).getContentAsString());
+        assertThat(lacking.size()).isEqualTo(2);
+        assertThat(lacking.get(0).path("belowLeast").asBoolean()).isTrue();
+        // Over the version that was read, and not over an older one.
+        ((ObjectNode) list.path("lines").get(0)).put("target", 20);
+        assertThat(send("/api/v1/lists", list.toString()).getStatus()).isEqualTo(200);
+        assertThat(send("/api/v1/lists", list.toString()).getStatus()).isEqualTo(422);
+        // A module is lifted out and put back.
+        String lift = "{\"module\": \"" + cuts + "\", \"out\": true}";
+        assertThat(send("/api/v1/kits/" + kit + "/moves", lift).getStatus()).isEqualTo(200);
+        assertThat(JSON.readTree(send(get("/api/v1/kits/" + kit + "/moves")).getContentAsString())
+                        .get(0)
+                        .path("inside")
+                        .isNull())
+                .isTrue();
+        assertThat(send("/api/v1/kits/" + kit + "/moves", "{\"module\": \"" + kit + "\"}")
+                        .getStatus())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void everythingWrongWithAListIsTold() throws Exception {
+        MockHttpServletResponse wrong = send(
+                "/api/v1/lists",
+                "{\"name\": \"X\", \"lines\": [{\"supply\": \"nothing\", \"target\": 2},"
+                        + " {\"supply\": \"shears\", \"target\": 1, \"least\": 3}]}");
+        assertThat(wrong.getStatus()).isEqualTo(422);
+        assertThat(wrong.getContentAsString()).contains("lines[0].supply").contains("lines[1].least");
     }
 }

@@ -7,11 +7,13 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.place.Place;
 import hodeon.core.stock.Rhythm;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -25,6 +27,9 @@ class CheckPageTest extends StockTest {
 
     @Autowired
     CheckService checks;
+
+    @Autowired
+    ListService lists;
 
     private UUID household;
     private UUID box;
@@ -65,7 +70,7 @@ class CheckPageTest extends StockTest {
         UUID id = UUID.fromString(round.substring(round.lastIndexOf('/') + 1));
         for (CheckService.Line line : checks.round(household, id).lines()) {
             String supply = stock.of(household).held().stream()
-                    .filter(h -> h.lot().id().equals(line.lot()))
+                    .filter(h -> h.lot().id().equals(line.lot().orElseThrow()))
                     .findFirst()
                     .orElseThrow()
                     .lot()
@@ -99,7 +104,7 @@ class CheckPageTest extends StockTest {
     void whatNobodySaidAnythingAboutIsRightInOneAct() throws Exception {
         UUID round = checks.start(mine.householdId(), box, Rhythm.YEARLY_ALL, "sef");
         int lines = checks.round(mine.householdId(), round).lines().size();
-        checks.answer(mine.householdId(), round, 0, Answer.BAD, 0);
+        checks.answer(mine.householdId(), round, 0, Answer.BAD, 0, "");
         send(mine, "/stock/checks/" + round + "/rest");
         List<Answer> answers = checks.round(mine.householdId(), round).lines().stream()
                 .map(l -> l.answer().orElseThrow())
@@ -149,5 +154,69 @@ class CheckPageTest extends StockTest {
                 .andExpect(status().isNotFound());
         send(mine, place + "/let-go", "place", box.toString(), "supply", "head-light");
         open(mine, kit).andExpect(doesNotSay("missing since"));
+    }
+
+    @Test
+    void theListAsksForWhatWasNeverThereAndFoundThingsComeIn() throws Exception {
+        UUID list = lists.save(household, "Box list", Map.of("head-light", 1, "shears", 1, "fine-tweezers", 2));
+        stock.plan(household, box, Optional.of(list));
+        String round = begin("YEARLY_ALL");
+        open(mine, round).andExpect(says("6 of 6 lines to go")).andExpect(says("on the list, never seen here"));
+        UUID id = UUID.fromString(round.substring(round.lastIndexOf('/') + 1));
+        for (CheckService.Line line : checks.round(household, id).lines()) {
+            boolean tweezers = line.supply().equals("fine-tweezers");
+            send(
+                    mine,
+                    round + "/lines/" + line.position(),
+                    "answer",
+                    tweezers ? "COUNT" : "RIGHT",
+                    "found",
+                    tweezers ? "2" : "0");
+        }
+        send(mine, round + "/finish");
+        assertThat(there()).containsEntry("fine-tweezers", 2).doesNotContainKey("shears");
+        // What is durable and missing is to be bought.
+        open(mine, "/restock").andExpect(says("shears"));
+    }
+
+    @Test
+    void whatIsLentIsKnownWithWhom() throws Exception {
+        String round = begin("MONTHLY_CHARGE");
+        send(mine, round + "/lines/0", "answer", "LENT", "lentTo", "grandmother, with its charger");
+        send(mine, round + "/finish");
+        assertThat(there()).doesNotContainKey("head-light");
+        open(mine, "/kits/" + box).andExpect(says("lent to grandmother, with its charger since"));
+        open(mine, round).andExpect(says("lent to grandmother"));
+    }
+
+    @Test
+    void oneRoundGoesThroughAllHouses() throws Exception {
+        UUID house = stock.addPlace(household, "Lake house", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        put(house, "shears", 1, "");
+        open(mine, "/stock/checks").andExpect(says("One round through every kit"));
+        String first = String.valueOf(send(
+                        mine,
+                        "/stock/checks/tour",
+                        "place",
+                        house.toString(),
+                        "place",
+                        box.toString(),
+                        "rhythm",
+                        "YEARLY_ALL")
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl());
+        send(mine, first + "/rest");
+        send(mine, first + "/finish");
+        open(mine, first).andExpect(says("Go on with Lead boat dry box"));
+        send(others, "/stock/checks/tour", "place", box.toString(), "rhythm", "YEARLY_ALL")
+                .andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aModuleIsCheckedAlone() throws Exception {
+        UUID module = stock.of(household).modules(box).getFirst().id();
+        UUID round = checks.start(household, module, Rhythm.YEARLY_ALL, "sef");
+        assertThat(checks.round(household, round).lines()).hasSize(2);
     }
 }

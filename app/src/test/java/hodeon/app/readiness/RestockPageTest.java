@@ -111,7 +111,7 @@ class RestockPageTest extends StockTest {
         UUID round = checks.start(household, pouch, Rhythm.BEFORE_TRIP, "sef");
         int lines = checks.round(household, round).lines().size();
         for (int i = 0; i < lines; i++) {
-            checks.answer(household, round, i, Answer.RIGHT, 0);
+            checks.answer(household, round, i, Answer.RIGHT, 0, "");
         }
         assertThat(checks.finish(household, round, "sef")).isZero();
         assertThat(ready()).contains(">Ready</h1>").doesNotContain("Not ready");

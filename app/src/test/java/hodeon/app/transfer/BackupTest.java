@@ -18,6 +18,7 @@ import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.place.Place;
+import hodeon.app.storage.Backup;
 import hodeon.core.stock.PrintedExpiry;
 import hodeon.core.stock.Rhythm;
 import java.nio.charset.StandardCharsets;
@@ -91,7 +92,7 @@ class BackupTest extends StockTest {
                 "0.12");
         send(mine, "/stock/recalls", "supply", "shears", "from", "2027-01-01");
         UUID round = checks.start(household, pouch, Rhythm.YEARLY_ALL, "sef");
-        checks.answer(household, round, 0, Answer.RIGHT, 0);
+        checks.answer(household, round, 0, Answer.RIGHT, 0, "");
         send(mine, trip + "/log", "on", "2027-06-13", "problem", "Blister", "times", "2", "note", "");
         send(mine, trip + "/log/learn", "learn", "true", "sure", "yes");
         send(mine, "/restock/tick", "supply", "shears", "bought", "true");
@@ -215,7 +216,7 @@ class BackupTest extends StockTest {
     void anOlderFileIsReadWithWhatItDidNotSayYet() throws Exception {
         String file = written(mine);
         erase(mine.householdId());
-        String older = file.replace("\"version\" : 6", "\"version\" : 2")
+        String older = file.replace("\"version\" : " + Backup.VERSION, "\"version\" : 2")
                 .replaceAll("\\s*\"checksum\" : \"[0-9a-f]+\",", "")
                 .replaceAll(",\\s*\"months\" : 0", "")
                 .replaceAll(",\\s*\"moments\" : \"[^\"]*\"", "")
@@ -243,7 +244,7 @@ class BackupTest extends StockTest {
                 List.of(Arrival.of(shelf, "paracetamol", 16, Optional.empty(), LocalDate.of(2026, 1, 1))),
                 Cause.of("sef", ""));
         String older = written(mine)
-                .replace("\"version\" : 6", "\"version\" : 4")
+                .replace("\"version\" : " + Backup.VERSION, "\"version\" : 4")
                 .replaceAll("\\s*\"checksum\" : \"[0-9a-f]+\",", "");
         erase(mine.householdId());
         restore(others, older).andExpect(status().is3xxRedirection());
@@ -297,7 +298,9 @@ class BackupTest extends StockTest {
         refused(file.substring(0, file.length() / 2), "stops being so at line");
         refused("PK\u0003\u0004", "stops being so at line 1");
         refused("{}", "of the format hodeon-household");
-        refused(file.replace("\"version\" : 6", "\"version\" : 7"), "this one is newer");
+        refused(
+                file.replace("\"version\" : " + Backup.VERSION, "\"version\" : " + (Backup.VERSION + 1)),
+                "this one is newer");
         refused(file.replace("Skerry ring", "Skerry rinG"), "have changed since they were written");
         String open = file.replaceAll("\"checksum\" : \"[0-9a-f]+\",", "");
         refused(open.replace("\"SUMMER\"", "\"SUMER\""), "/tables/trip/0/season");

@@ -1,16 +1,16 @@
 package hodeon.core.brief;
 
 /**
- * A stretch of a trip with one activity in one environment.
+ * A stretch of a trip, or a part of a usual week, with one activity in one environment.
  *
- * @param halfDays length in half days, 1 to 120
+ * @param halfDays length in half days, 1 to 800
  */
 public record Leg(Activity activity, Environment environment, int halfDays) {
 
     public Leg {
-        if (halfDays < 1 || halfDays > 2 * Trip.MOST_DAYS) {
+        if (halfDays < 1 || halfDays > 2 * Standing.MOST_DAYS) {
             throw new IllegalArgumentException(
-                    "A leg of " + halfDays / 2.0 + " days is outside 0.5 to " + Trip.MOST_DAYS + " days.");
+                    "A leg of " + halfDays / 2.0 + " days is outside 0.5 to " + Standing.MOST_DAYS + " days.");
         }
     }
 

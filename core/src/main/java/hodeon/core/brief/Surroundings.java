@@ -58,7 +58,7 @@ public record Surroundings(Set<Reach> reach, Carriage carriage) {
         boolean settled = near || trip.hoursToCare() <= SETTLED_HOURS && leg.activity() == Activity.CYCLING;
         return switch (one) {
             case TAP ->
-                (settled || trip.days() <= 1 || BRINGS_WATER.contains(leg.activity()))
+                (settled || Length.of(trip) == Length.DAY || BRINGS_WATER.contains(leg.activity()))
                         && !trip.region().contains(Region.UNSAFE_WATER);
             case PHONE -> near || trip.hoursToCare() <= SETTLED_HOURS;
             case ROAD -> settled || BY_ROAD.contains(leg.activity()) && trip.hoursToCare() <= SETTLED_HOURS;

@@ -5,10 +5,11 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
- * A journey to pack for.
+ * A journey to pack for, or the days until a kit that stays is filled up again.
  *
  * @param name what the party calls it, not blank
  * @param start first day, inclusive
@@ -25,6 +26,8 @@ import java.util.Set;
  * @param stove whether the party cooks on a stove or fire
  * @param adjustments what the party changes in the odds for this trip
  * @param means how the kit travels, what is at hand, and how much is enough
+ * @param standing what a kit that stays is for; the days are then those until it is filled up, and the legs what is done in them,
+ *     spread evenly; empty for a journey
  */
 public record Trip(
         String name,
@@ -41,7 +44,8 @@ public record Trip(
         Limits limits,
         boolean stove,
         Adjustments adjustments,
-        Means means) {
+        Means means,
+        Optional<Standing> standing) {
 
     public static final int MOST_DAYS = 60;
     public static final int MOST_HOURS_TO_CARE = 240;
@@ -54,11 +58,15 @@ public record Trip(
             throw new IllegalArgumentException("A trip needs a name.");
         }
         long days = daysBetween(start, end);
-        if (days < 1 || days > MOST_DAYS) {
+        if (standing.isPresent()) {
+            if (!standing.get().end(start).equals(end) || !standing.get().legs().equals(legs)) {
+                throw new IllegalArgumentException("Days and legs are not those of what the kit stands for.");
+            }
+        } else if (days < 1 || days > MOST_DAYS) {
             throw new IllegalArgumentException(
                     "From " + start + " to " + end + " is outside 1 to " + MOST_DAYS + " days.");
         }
-        if (!fills(legs, days)) {
+        if (standing.isEmpty() && !fills(legs, days)) {
             throw new IllegalArgumentException("The legs do not fill the " + days + " days of the trip.");
         }
         if (hoursToCare < 0 || hoursToCare > MOST_HOURS_TO_CARE) {
@@ -96,7 +104,8 @@ public record Trip(
                 limits,
                 true,
                 Adjustments.NONE,
-                Means.UNSAID);
+                Means.UNSAID,
+                Optional.empty());
     }
 
     /** Days from start to end, both inclusive. */
@@ -115,36 +124,47 @@ public record Trip(
     }
 
     public Trip withStance(Stance other) {
-        return changed(end, legs, party, other, limits, stove, adjustments, means);
+        return changed(end, legs, party, other, limits, stove, adjustments, means, standing);
     }
 
     public Trip withLimits(Limits other) {
-        return changed(end, legs, party, stance, other, stove, adjustments, means);
+        return changed(end, legs, party, stance, other, stove, adjustments, means, standing);
     }
 
     public Trip withParty(Party other) {
-        return changed(end, legs, other, stance, limits, stove, adjustments, means);
+        return changed(end, legs, other, stance, limits, stove, adjustments, means, standing);
     }
 
     public Trip withStove(boolean other) {
-        return changed(end, legs, party, stance, limits, other, adjustments, means);
+        return changed(end, legs, party, stance, limits, other, adjustments, means, standing);
     }
 
     public Trip withAdjustments(Adjustments other) {
-        return changed(end, legs, party, stance, limits, stove, other, means);
+        return changed(end, legs, party, stance, limits, stove, other, means, standing);
     }
 
     public Trip withMeans(Means other) {
-        return changed(end, legs, party, stance, limits, stove, adjustments, other);
+        return changed(end, legs, party, stance, limits, stove, adjustments, other, standing);
     }
 
-    /** The same with the last leg longer, by 1 day or more; never beyond {@value #MOST_DAYS} days in all. */
+    /** The same for a kit that stays, filled up on its first day. */
+    public Trip standingFor(Standing use) {
+        return changed(use.end(start), use.legs(), party, stance, limits, stove, adjustments, means, Optional.of(use));
+    }
+
+    /**
+     * The same with the last leg longer, by 1 day or more; never beyond {@value #MOST_DAYS} days in all. A kit that stays is filled up so
+     * much later.
+     */
     public Trip longer(int days) {
+        if (standing.isPresent()) {
+            return standingFor(standing.get().every(days() + days));
+        }
         int more = (int) Math.min(days, MOST_DAYS - daysBetween(start, end));
         List<Leg> longer = new ArrayList<>(legs);
         Leg last = longer.removeLast();
         longer.add(new Leg(last.activity(), last.environment(), last.halfDays() + 2 * more));
-        return changed(end.plusDays(more), longer, party, stance, limits, stove, adjustments, means);
+        return changed(end.plusDays(more), longer, party, stance, limits, stove, adjustments, means, standing);
     }
 
     private Trip changed(
@@ -155,7 +175,8 @@ public record Trip(
             Limits limits,
             boolean stove,
             Adjustments adjustments,
-            Means means) {
+            Means means,
+            Optional<Standing> standing) {
         return new Trip(
                 name,
                 start,
@@ -171,6 +192,7 @@ public record Trip(
                 limits,
                 stove,
                 adjustments,
-                means);
+                means,
+                standing);
     }
 }

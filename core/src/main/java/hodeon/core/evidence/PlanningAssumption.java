@@ -118,6 +118,24 @@ public enum PlanningAssumption {
             "hours to care",
             "up to so many a phone has signal and a village lies on the way of whoever rides or drives",
             Why.JUDGEMENT),
+    VISITING_ADULT(Subject.TRIP, 40, "years", "whoever comes by and is grown up is so old", Why.JUDGEMENT),
+    VISITING_ADULT_MASS(Subject.TRIP, 75, "kg", "and weighs so much", Why.JUDGEMENT),
+    VISITING_CHILD(Subject.TRIP, 8, "years", "a child who comes by is so old", Why.JUDGEMENT),
+    VISITING_CHILD_MASS(Subject.TRIP, 26, "kg", "and weighs so much", Why.JUDGEMENT),
+    LEAST_LASTS(
+            Subject.ENOUGH,
+            0.25,
+            "of the time",
+            "until it is filled up the least count of a kit that stays lasts for so much",
+            Why.JUDGEMENT),
+    TRUSTED_AS_WEEKS(
+            Subject.ENOUGH,
+            8,
+            "weeks",
+            "what is expected of a kit that stays is trusted as if it had been seen for so long",
+            Why.JUDGEMENT),
+    HALF_DAYS_OF_A_VISIT(
+            Subject.TRIP, 1, "half day", "whoever comes by where a kit stands stays for so long", Why.JUDGEMENT),
     ON_THE_BODY(
             Subject.TRIP,
             150,

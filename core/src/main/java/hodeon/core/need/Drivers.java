@@ -85,6 +85,11 @@ public final class Drivers {
         tags.add(Tag.of("carriage", surroundings.carriage()));
         tags.add(Tag.of("stance", trip.stance()));
         tags.add(Tag.of("length", Length.of(trip)));
+        if (trip.season() == Season.ALL_YEAR) {
+            // What is wanted in one season is wanted; winter is named only where it spares something, which a year does
+            // not.
+            Season.OF_A_YEAR.stream().filter(s -> s != Season.WINTER).forEach(s -> tags.add(Tag.of("season", s)));
+        }
         trip.party().people().forEach(p -> tags.addAll(of(p)));
         Stream.of(Training.values())
                 .filter(t -> t.compareTo(trip.party().training()) <= 0)

@@ -1,15 +1,18 @@
 package hodeon.core.need;
 
 import hodeon.core.brief.Leg;
+import hodeon.core.brief.Season;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.party.AgeBand;
 import hodeon.core.party.Person;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
@@ -18,7 +21,8 @@ import java.util.stream.DoubleStream;
 /**
  * How much a trip exposes a party to one problem: adjusted person-days by trip day,
  * e_d = (Σ legs share of the day × leg factor) × factor of season and region × heads, where heads are Σ people person
- * factor + the strangers' share, or the dogs for a problem of dogs.
+ * factor + the strangers' share, or the dogs for a problem of dogs. For a kit that stays the sum is spread evenly over the days until
+ * it is filled up.
  *
  * @param problem the problem
  * @param legs what each leg multiplies by
@@ -36,6 +40,10 @@ public record Exposure(
         double others,
         List<Double> byDay,
         boolean adjusted) {
+
+    private static final Tag ALL_YEAR = Tag.of("season", Season.ALL_YEAR);
+    private static final List<Tag> SEASONS =
+            Season.OF_A_YEAR.stream().map(s -> Tag.of("season", s)).toList();
 
     /** The multipliers of one leg; an empty map with factor 0 means the problem cannot happen there. */
     public record OfLeg(Leg leg, SortedMap<Tag, Double> multipliers, double factor) {}
@@ -61,7 +69,9 @@ public record Exposure(
                 around,
                 people,
                 others,
-                byDay(trip.days(), legs, product(around) * heads),
+                trip.standing().isPresent()
+                        ? evenly(trip.days(), legs, product(around) * heads)
+                        : byDay(trip.days(), legs, product(around) * heads),
                 trip.adjustments().byProblem().containsKey(problem.id()));
     }
 
@@ -100,6 +110,12 @@ public record Exposure(
     /** How many ordinary adults the party counts as for this problem. */
     public double heads() {
         return others + people.stream().mapToDouble(OfPerson::factor).sum();
+    }
+
+    /** Nobody knows on which days of a usual week something happens. */
+    private static List<Double> evenly(int days, List<OfLeg> legs, double perDay) {
+        double all = legs.stream().mapToDouble(l -> l.leg().days() * l.factor()).sum() * perDay;
+        return Collections.nCopies(days, all / days);
     }
 
     private static List<Double> byDay(int days, List<OfLeg> legs, double perDay) {
@@ -142,13 +158,25 @@ public record Exposure(
     private static SortedMap<Tag, Double> multipliers(Problem problem, Set<Tag> tags, Trip trip) {
         SortedMap<Tag, Double> found = new TreeMap<>();
         for (Tag tag : tags) {
-            Double multiplier = problem.factors().get(tag);
-            if (multiplier != null) {
-                found.put(
-                        tag, trip.adjustments().of(problem.id(), tag.toString()).orElse(multiplier));
-            }
+            factor(problem, tag)
+                    .ifPresent(multiplier -> found.put(
+                            tag,
+                            trip.adjustments().of(problem.id(), tag.toString()).orElse(multiplier)));
         }
         return found;
+    }
+
+    /** As the reference data have it; for a whole year the mean of its seasons, if one of them changes anything. */
+    private static Optional<Double> factor(Problem problem, Tag tag) {
+        if (!tag.equals(ALL_YEAR)) {
+            return Optional.ofNullable(problem.factors().get(tag));
+        }
+        return SEASONS.stream().anyMatch(problem.factors()::containsKey)
+                ? Optional.of(SEASONS.stream()
+                        .mapToDouble(season -> problem.factors().getOrDefault(season, 1.0))
+                        .average()
+                        .orElseThrow())
+                : Optional.empty();
     }
 
     private static double product(Map<Tag, Double> multipliers) {

@@ -1,6 +1,7 @@
 package hodeon.core.need;
 
 import hodeon.core.brief.Adjustments;
+import hodeon.core.brief.Standing;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
@@ -33,7 +34,8 @@ public record Forecast(List<ProblemForecast> problems, List<Problem> impossible)
             Exposure exposure = Exposure.of(
                     rate.isPresent() ? problem.withRate(problem.rate().forTrip(rate.getAsDouble())) : problem, trip);
             if (exposure.personDays() > 0) {
-                possible.add(of(exposure, trip.hoursToCare(), catalogue));
+                boolean goesOn = trip.standing().map(Standing::goesOnDressing).orElse(true);
+                possible.add(of(exposure, goesOn, trip.hoursToCare(), catalogue));
             } else {
                 impossible.add(problem);
             }
@@ -45,11 +47,13 @@ public record Forecast(List<ProblemForecast> problems, List<Problem> impossible)
         return problems.stream().filter(p -> p.problem().id().equals(id)).findFirst();
     }
 
-    private static ProblemForecast of(Exposure exposure, int hoursToCare, Catalogue catalogue) {
+    /** @param goesOn whether what began is looked after from the same kit on the days after */
+    private static ProblemForecast of(Exposure exposure, boolean goesOn, int hoursToCare, Catalogue catalogue) {
+        List<Double> days = goesOn ? exposure.byDay() : List.of(exposure.personDays());
         EventCount events = EventCount.of(exposure.problem().rate(), exposure.personDays());
         List<StepForecast> steps = new ArrayList<>();
         for (Step step : exposure.problem().steps()) {
-            Distribution perEvent = PiecesPerEvent.of(step, exposure.byDay(), hoursToCare);
+            Distribution perEvent = PiecesPerEvent.of(step, days, hoursToCare);
             steps.add(new StepForecast(
                     step, catalogue.capability(step.capability()), perEvent, PiecesOnTrip.of(events, perEvent)));
         }

@@ -105,4 +105,18 @@ public record KitList(List<Line> lines) {
     private static Map<Place, Line> byPlace(KitList list) {
         return list.lines.stream().collect(Collectors.toMap(Line::place, l -> l, (a, b) -> a, LinkedHashMap::new));
     }
+
+    /** The same, where lines without a least count get the one given for their supply, at most what belongs in it. */
+    public KitList withLeast(Map<String, Integer> bySupply) {
+        return new KitList(lines.stream()
+                .map(l -> l.least() > 0
+                        ? l
+                        : new Line(
+                                l.supply(),
+                                l.target(),
+                                Math.min(l.target(), bySupply.getOrDefault(l.supply(), 0)),
+                                l.module(),
+                                l.why()))
+                .toList());
+    }
 }

@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -94,7 +95,8 @@ record PanelCase(String id, Trip trip, JsonNode expected) {
                         Mass.ofGrams(brief.path("limits").path("massGrams").asLong())),
                 brief.path("stove").asBoolean(true),
                 Adjustments.NONE,
-                Means.UNSAID);
+                Means.UNSAID,
+                Optional.empty());
     }
 
     private static Person person(JsonNode p, String name) {

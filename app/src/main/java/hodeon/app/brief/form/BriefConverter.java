@@ -1,10 +1,9 @@
 package hodeon.app.brief.form;
 
 import hodeon.app.shell.FieldReader;
-import hodeon.core.brief.Activity;
+import hodeon.core.brief.Adjustments;
 import hodeon.core.brief.Carriage;
 import hodeon.core.brief.Company;
-import hodeon.core.brief.Environment;
 import hodeon.core.brief.Leg;
 import hodeon.core.brief.Limits;
 import hodeon.core.brief.Means;
@@ -13,6 +12,7 @@ import hodeon.core.brief.Reach;
 import hodeon.core.brief.Region;
 import hodeon.core.brief.Season;
 import hodeon.core.brief.Stance;
+import hodeon.core.brief.Standing;
 import hodeon.core.brief.Thrift;
 import hodeon.core.brief.Trip;
 import hodeon.core.notice.Fault;
@@ -23,7 +23,6 @@ import hodeon.core.units.Money;
 import hodeon.core.units.Volume;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -61,8 +60,10 @@ public final class BriefConverter {
     /** The brief, or nothing if there are faults. */
     public Optional<Brief> convert() {
         String name = read.line("name", form.getName(), "A trip's name", LONGEST_NAME);
-        Optional<LocalDate> start = read.date("start", form.getStart(), "The first day");
-        Optional<LocalDate> end = read.date("end", form.getEnd(), "The last day");
+        StandingForm stays = form.getStanding();
+        Optional<LocalDate> start =
+                stays.stays() ? Optional.of(today) : read.date("start", form.getStart(), "The first day");
+        Optional<LocalDate> end = stays.stays() ? start : read.date("end", form.getEnd(), "The last day");
         long days = days(start, end);
         Season season = read.choice("season", form.getSeason(), "The season", Season.class);
         int hours = read.whole("hoursToCare", form.getHoursToCare(), 0, Trip.MOST_HOURS_TO_CARE, "Hours to care");
@@ -96,11 +97,21 @@ public final class BriefConverter {
         Set<Region> region = read.choices("region", form.getRegion(), "A fact about the region", Region.class);
         Set<Passage> passage = read.choices("passage", form.getPassage(), "A way the kit travels", Passage.class);
         Means means = means();
-        List<Leg> legs = legs(days);
-        List<People> people = new PartyReader(today, faults, read).read(form.getPeople());
+        List<Leg> legs = new LegsReader(faults, read).read(form.getLegs(), stays.stays() ? 0 : days);
+        StandingReader standing = new StandingReader(stays, faults, read);
+        Standing.Visitors visitors = standing.visitors();
+        int refillDays = standing.refillDays();
+        List<People> people = stays.stays() && stays.forVisitors()
+                ? Visiting.of(visitors, standing.training())
+                : new PartyReader(today, faults, read).read(form.getPeople());
+        if (stays.stays()) {
+            standing.check(legs);
+        }
         if (!faults.none()) {
             return Optional.empty();
         }
+        Optional<Standing> use =
+                stays.stays() ? Optional.of(new Standing(legs, refillDays, visitors)) : Optional.empty();
         Party party = new Party(People.everybody(people));
         Limits limits = new Limits(
                 limit.map(Mass::ofGrams).orElse(Limits.UNLIMITED),
@@ -110,17 +121,21 @@ public final class BriefConverter {
         Trip trip = new Trip(
                 name,
                 start.orElseThrow(),
-                end.orElseThrow(),
+                use.map(u -> u.end(today)).orElse(end.orElseThrow()),
                 season,
-                legs,
+                use.map(Standing::legs).orElse(legs),
                 party,
                 hours,
                 region,
                 passage,
                 new Company(dogs, strangers / 100.0),
                 stance,
-                limits);
-        return Optional.of(new Brief(trip.withStove(form.getNoStove().isBlank()).withMeans(means), people));
+                limits,
+                form.getNoStove().isBlank(),
+                Adjustments.NONE,
+                means,
+                use);
+        return Optional.of(new Brief(trip, people));
     }
 
     private Means means() {
@@ -160,59 +175,5 @@ public final class BriefConverter {
             return 0;
         }
         return days;
-    }
-
-    private List<Leg> legs(long days) {
-        List<Leg> legs = new ArrayList<>();
-        List<LegForm> rows = form.getLegs();
-        if (rows.isEmpty() || rows.size() > BriefForm.MOST_LEGS) {
-            faults.add(
-                    "legs",
-                    rows.size() + " legs",
-                    "a trip has 1 to " + BriefForm.MOST_LEGS + " legs",
-                    rows.isEmpty() ? "Add a leg" : "Join legs that are alike");
-            return legs;
-        }
-        int before = faults.all().size();
-        for (int i = 0; i < rows.size(); i++) {
-            String at = "legs[" + i + "].";
-            String ofLeg = " of leg " + (i + 1);
-            Activity activity =
-                    read.choice(at + "activity", rows.get(i).getActivity(), "The activity" + ofLeg, Activity.class);
-            Environment environment = read.choice(
-                    at + "environment", rows.get(i).getEnvironment(), "The environment" + ofLeg, Environment.class);
-            BigDecimal length = read.decimal(
-                    at + "days",
-                    rows.get(i).getDays(),
-                    new BigDecimal("0.5"),
-                    BigDecimal.valueOf(Trip.MOST_DAYS),
-                    "The number of days" + ofLeg,
-                    1,
-                    "days");
-            BigDecimal halfDays = length.multiply(BigDecimal.TWO).stripTrailingZeros();
-            if (halfDays.scale() > 0) {
-                faults.add(
-                        at + "days",
-                        rows.get(i).getDays(),
-                        "legs are counted in half days",
-                        "Write 0.5, 1, 1.5 and so on");
-            }
-            if (faults.all().size() == before) {
-                legs.add(new Leg(activity, environment, halfDays.intValueExact()));
-            }
-        }
-        if (faults.all().size() == before && days > 0 && !Trip.fills(legs, days)) {
-            double sum = legs.stream().mapToDouble(Leg::days).sum();
-            faults.add(
-                    "legs[" + (rows.size() - 1) + "].days",
-                    rows.getLast().getDays(),
-                    "the legs add up to " + plain(sum) + " days, the dates make " + days,
-                    "Change a leg's days or the dates; the last day may be half");
-        }
-        return legs;
-    }
-
-    private static String plain(double days) {
-        return BigDecimal.valueOf(days).stripTrailingZeros().toPlainString();
     }
 }

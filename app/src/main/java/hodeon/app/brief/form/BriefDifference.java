@@ -30,6 +30,21 @@ public record BriefDifference(String field, String saved, String yours) {
         add(found, "Strangers' share (%)", saved.getStrangers(), yours.getStrangers());
         add(found, "Region", listed(saved.getRegion()), listed(yours.getRegion()));
         add(found, "The kit travels", listed(saved.getPassage()), listed(yours.getPassage()));
+        add(
+                found,
+                "Filled up after (days)",
+                saved.getStanding().getRefillDays(),
+                yours.getStanding().getRefillDays());
+        add(
+                found,
+                "Adults a week",
+                saved.getStanding().getAdults(),
+                yours.getStanding().getAdults());
+        add(
+                found,
+                "Children a week",
+                saved.getStanding().getChildren(),
+                yours.getStanding().getChildren());
         add(found, "Legs", legs(saved), legs(yours));
         int rows = Math.max(saved.getPeople().size(), yours.getPeople().size());
         for (int i = 0; i < rows; i++) {

@@ -31,6 +31,7 @@ public class BriefForm {
     private String noStove = "";
     private Set<String> region = new TreeSet<>();
     private Set<String> passage = new TreeSet<>();
+    private StandingForm standing = new StandingForm();
     private List<LegForm> legs = new ArrayList<>();
     private List<PersonForm> people = new ArrayList<>();
 
@@ -203,6 +204,14 @@ public class BriefForm {
 
     public void setPassage(Set<String> passage) {
         this.passage = passage;
+    }
+
+    public StandingForm getStanding() {
+        return standing;
+    }
+
+    public void setStanding(StandingForm standing) {
+        this.standing = standing;
     }
 
     public List<LegForm> getLegs() {

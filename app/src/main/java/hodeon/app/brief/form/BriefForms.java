@@ -1,8 +1,11 @@
 package hodeon.app.brief.form;
 
+import hodeon.core.brief.Activity;
 import hodeon.core.brief.Leg;
 import hodeon.core.brief.Limits;
 import hodeon.core.brief.Means;
+import hodeon.core.brief.Season;
+import hodeon.core.brief.Standing;
 import hodeon.core.brief.Trip;
 import hodeon.core.medication.Patient;
 import hodeon.core.party.Age;
@@ -25,6 +28,18 @@ public final class BriefForms {
         form.getLegs().add(new LegForm());
         form.getPeople().add(new PersonForm());
         form.setHoursToCare("6");
+        return form;
+    }
+
+    /** For a kit that stays: all year, a quarter of a year until it is filled up, an hour from care. */
+    public static BriefForm standing() {
+        BriefForm form = blank();
+        form.setSeason(Season.ALL_YEAR.name());
+        form.setHoursToCare("1");
+        form.getStanding().setOn("yes");
+        form.getStanding().setRefillDays("90");
+        form.getLegs().getFirst().setActivity(Activity.HOME.name());
+        form.getLegs().getFirst().setDays("7");
         return form;
     }
 
@@ -57,15 +72,27 @@ public final class BriefForms {
         form.setStrangers(unlessZero((int) Math.round(100 * trip.company().strangers())));
         form.setRegion(names(trip.region()));
         form.setPassage(names(trip.passage()));
-        for (Leg leg : trip.legs()) {
+        trip.standing().ifPresent(use -> {
+            StandingForm stays = form.getStanding();
+            stays.setOn("yes");
+            stays.setRefillDays(Integer.toString(use.refillDays()));
+            stays.setVisited(use.visitors().none() ? "" : "yes");
+            stays.setAdults(unlessZero(use.visitors().adults()));
+            stays.setChildren(unlessZero(use.visitors().children()));
+            stays.setTraining(trip.party().training().name());
+        });
+        for (Leg leg : trip.standing().map(Standing::week).orElse(trip.legs())) {
             LegForm row = new LegForm();
             row.setActivity(leg.activity().name());
             row.setEnvironment(leg.environment().name());
             row.setDays(plain(BigDecimal.valueOf(leg.halfDays()).divide(BigDecimal.TWO)));
             form.getLegs().add(row);
         }
-        for (People people : stored.people()) {
-            form.getPeople().add(of(people));
+        boolean known = trip.standing().map(use -> use.visitors().none()).orElse(true);
+        if (known) {
+            stored.people().forEach(people -> form.getPeople().add(of(people)));
+        } else {
+            form.getPeople().add(new PersonForm());
         }
         return form;
     }

@@ -10,8 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-/** Common outings to start a brief from. Starting points, not answers: every figure is there to be changed. */
+/** Common outings, and common kits that stay, to start a brief from. Starting points, not answers: every figure is there to be changed. */
 public enum Preset {
     DAY_WITH_CHILDREN(
             "A day out with children",
@@ -77,7 +78,43 @@ public enum Preset {
             1,
             Stance.FIX_THE_LIKELY,
             Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.SHOP, Reach.ROOF),
-            leg(Activity.CITY, Environment.URBAN, "7"));
+            leg(Activity.CITY, Environment.URBAN, "7")),
+    HOME(
+            "A home",
+            180,
+            1,
+            Stance.HOLD_UNTIL_HELP,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.SHOP, Reach.ROOF),
+            leg(Activity.HOME, Environment.URBAN, "7")),
+    CAR(
+            "A car",
+            180,
+            1,
+            Stance.FIRST_MINUTES,
+            Set.of(Reach.PHONE, Reach.ROAD),
+            leg(Activity.CAR, Environment.TEMPERATE, "2")),
+    BOAT("A boat", 90, 2, Stance.HOLD_UNTIL_HELP, Set.of(Reach.PHONE), leg(Activity.SAILING, Environment.COAST, "1.5")),
+    CLUBHOUSE(
+            "A clubhouse or school",
+            90,
+            1,
+            Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.ROOF),
+            leg(Activity.CHILDREN_OUTING, Environment.TEMPERATE, "2")),
+    EVERY_DAY_BAG(
+            "The bag for every day",
+            30,
+            1,
+            Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.SHOP, Reach.ROOF),
+            leg(Activity.CITY, Environment.URBAN, "6")),
+    CHILDS_BAG(
+            "A child's bag",
+            30,
+            1,
+            Stance.FIX_THE_LIKELY,
+            Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.SHOP),
+            leg(Activity.CHILDREN_OUTING, Environment.URBAN, "5"));
 
     private record LegOf(Activity activity, Environment environment, String days) {}
 
@@ -87,8 +124,26 @@ public enum Preset {
     private final Stance stance;
     private final Set<Reach> reach;
     private final List<LegOf> legs;
+    private final int refillDays;
 
     Preset(String label, Season season, int hoursToCare, Stance stance, Set<Reach> reach, LegOf... legs) {
+        this(label, season, 0, hoursToCare, stance, reach, legs);
+    }
+
+    /** For a kit that stays. */
+    Preset(String label, int refillDays, int hoursToCare, Stance stance, Set<Reach> reach, LegOf... legs) {
+        this(label, Season.ALL_YEAR, refillDays, hoursToCare, stance, reach, legs);
+    }
+
+    Preset(
+            String label,
+            Season season,
+            int refillDays,
+            int hoursToCare,
+            Stance stance,
+            Set<Reach> reach,
+            LegOf... legs) {
+        this.refillDays = refillDays;
         this.label = label;
         this.season = season;
         this.hoursToCare = hoursToCare;
@@ -101,12 +156,25 @@ public enum Preset {
         return label;
     }
 
+    /** Whether it is for a kit that stays. */
+    public boolean stays() {
+        return refillDays > 0;
+    }
+
+    public static List<Preset> of(boolean stays) {
+        return Stream.of(values()).filter(p -> p.stays() == stays).toList();
+    }
+
     public static Optional<Preset> named(String name) {
         return List.of(values()).stream().filter(p -> p.name().equals(name)).findFirst();
     }
 
     public BriefForm form() {
-        BriefForm form = BriefForms.blank();
+        BriefForm form = stays() ? BriefForms.standing() : BriefForms.blank();
+        if (stays()) {
+            form.getStanding().setRefillDays(Integer.toString(refillDays));
+            form.getStanding().setVisited(this == CLUBHOUSE ? "yes" : "");
+        }
         form.setName(label);
         form.setSeason(season.name());
         form.setHoursToCare(Integer.toString(hoursToCare));

@@ -1,5 +1,7 @@
 package hodeon.app.kits.list;
 
+import hodeon.app.brief.Progress;
+import hodeon.app.brief.TripService;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Binned;
@@ -24,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -54,9 +57,19 @@ class ListController {
     private final ListService lists;
     private final StockService stock;
     private final OwnCatalogue catalogues;
+    private final TripService trips;
+    private final Progress progress;
     private final Clock clock;
 
-    ListController(ListService lists, StockService stock, OwnCatalogue catalogues, Clock clock) {
+    ListController(
+            ListService lists,
+            StockService stock,
+            OwnCatalogue catalogues,
+            TripService trips,
+            Progress progress,
+            Clock clock) {
+        this.trips = trips;
+        this.progress = progress;
         this.lists = lists;
         this.stock = stock;
         this.catalogues = catalogues;
@@ -71,9 +84,15 @@ class ListController {
     /**
      * A list and the kits it is laid in.
      *
+     * @param strip of what it is for, if that is written down
      * @param versions the latest first
      */
-    record ListPage(ListView list, Paged<Place> paged, ListInKits laid, List<VersionView> versions) {}
+    record ListPage(
+            Progress.@Nullable Strip strip,
+            ListView list,
+            Paged<Place> paged,
+            ListInKits laid,
+            List<VersionView> versions) {}
 
     /** @param when and by whom it was made */
     record VersionView(int number, String when, String why, List<String> changes) {}
@@ -101,6 +120,9 @@ class ListController {
         Stock all = stock.of(household);
         Paged<Place> paged = Paged.of(all.laidIn(id), page, KITS_SIDE_BY_SIDE);
         ListPage view = new ListPage(
+                list.tripId()
+                        .map(use -> progress.of(household, trips.find(household, use), "List"))
+                        .orElse(null),
                 ListView.of(list),
                 paged,
                 ListInKits.of(list, paged.things(), all, LocalDate.now(clock)),

@@ -14,7 +14,8 @@ final class ListCsv {
     static String write(StoredList list) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            csv.printRecord("group", "supply", "pieces", "unit", "grams_each", "grams", "supply_id");
+            csv.printRecord(
+                    "group", "supply", "pieces", "unit", "grams_each", "grams", "least", "module", "why", "supply_id");
             for (StoredList.Line line : list.lines()) {
                 csv.printRecord(
                         line.supply().group().label(),
@@ -23,6 +24,9 @@ final class ListCsv {
                         Cells.write(line.supply().piece()),
                         line.supply().mass().exactGrams().toPlainString(),
                         line.mass().exactGrams().toPlainString(),
+                        line.line().least(),
+                        Cells.write(line.line().module()),
+                        Cells.write(line.line().why()),
                         line.supply().id());
             }
         } catch (IOException e) {

@@ -50,6 +50,13 @@ class ListRow {
     @Nullable
     UUID binnedTrip;
 
+    /** The kit that its outing takes along, and the module with what that lacks. */
+    @Nullable
+    UUID basePlace;
+
+    @Nullable
+    UUID baseModule;
+
     @ElementCollection
     @CollectionTable(name = "kit_line", joinColumns = @JoinColumn(name = "kit_id"))
     @OrderColumn(name = "position")

@@ -80,14 +80,26 @@ public class ListService {
 
     /** Saves contents as an outing's list, under a name of 1 to 80 characters; answers the list's id. */
     public UUID save(UUID householdId, UUID tripId, String name, Map<String, Integer> pieces) {
+        return save(householdId, tripId, name, pieces, Map.of());
+    }
+
+    /** @param least counts by supply id, for lines that have none yet */
+    public UUID save(
+            UUID householdId, UUID tripId, String name, Map<String, Integer> pieces, Map<String, Integer> least) {
         ListRow row = lists.findByTripIdAndHouseholdId(tripId, householdId).orElseGet(ListRow::new);
         row.tripId = tripId;
-        return save(householdId, row, name, replenished(row, pieces), "", "from the mat");
+        KitList list = replenished(row, pieces).withLeast(least);
+        return save(householdId, row, name, list, "", "from the mat");
     }
 
     /** Saves contents as a list of its own, for no outing; answers the list's id. */
     public UUID save(UUID householdId, String name, Map<String, Integer> pieces) {
         return save(householdId, new ListRow(), name, replenished(new ListRow(), pieces), "", "");
+    }
+
+    /** Saves a list of its own with all that its lines say; answers its id. */
+    public UUID save(UUID householdId, String name, KitList list) {
+        return save(householdId, new ListRow(), name.strip(), list, "", "");
     }
 
     /**
@@ -103,6 +115,21 @@ public class ListService {
             throw new OptimisticLockingFailureException("List " + id + " was changed since");
         }
         save(householdId, row, row.name, list, who, why);
+    }
+
+    /** The outing of a list takes a kit along. */
+    public void takeAlong(UUID householdId, UUID id, UUID base) {
+        row(householdId, id).basePlace = base;
+    }
+
+    /** The outing of a list takes no kit along any more. */
+    public void leave(UUID householdId, UUID id) {
+        row(householdId, id).basePlace = null;
+    }
+
+    /** What the kit lacks that the outing takes along lies in a module. */
+    public void carry(UUID householdId, UUID id, Optional<UUID> module) {
+        row(householdId, id).baseModule = module.orElse(null);
     }
 
     public void rename(UUID householdId, UUID id, String name) {
@@ -218,6 +245,14 @@ public class ListService {
         row.tripId = null;
     }
 
+    /** A list that is for nothing yet is for this. */
+    @EventListener
+    void added(TripService.AddedFor use) {
+        lists.findByIdAndHouseholdId(use.listId(), use.householdId())
+                .filter(row -> row.tripId == null)
+                .ifPresent(row -> row.tripId = use.tripId());
+    }
+
     /** A list whose trip lies in the bin is for no trip until that comes back. */
     @EventListener
     void binned(TripService.Binned trip) {
@@ -244,6 +279,8 @@ public class ListService {
                 row.id,
                 row.name,
                 Optional.ofNullable(row.tripId),
+                Optional.ofNullable(row.basePlace),
+                Optional.ofNullable(row.baseModule),
                 row.savedAt,
                 Objects.requireNonNullElse(row.version, 0L),
                 lines);

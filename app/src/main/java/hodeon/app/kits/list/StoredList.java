@@ -1,6 +1,7 @@
 package hodeon.app.kits.list;
 
 import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.readiness.AgainstList;
 import hodeon.core.readiness.KitList;
@@ -19,10 +20,18 @@ import java.util.UUID;
  * A list of what belongs in a kit, in catalogue order; what the household's catalogue no longer has is not among its lines.
  *
  * @param tripId the outing it was balanced for, if it was for one
+ * @param base the kit that the outing takes along, and {@code module} what lies in it for as long as the outing lasts
  * @param version counts every change of it, for telling whether somebody was quicker
  */
 public record StoredList(
-        UUID id, String name, Optional<UUID> tripId, LocalDateTime savedAt, long version, List<Line> lines) {
+        UUID id,
+        String name,
+        Optional<UUID> tripId,
+        Optional<UUID> base,
+        Optional<UUID> module,
+        LocalDateTime savedAt,
+        long version,
+        List<Line> lines) {
 
     /** A line with its supply. */
     public record Line(Supply supply, KitList.Line line) {
@@ -42,6 +51,11 @@ public record StoredList(
 
     public KitList list() {
         return new KitList(lines.stream().map(Line::line).toList());
+    }
+
+    /** Where it is packed: the kit that its outing takes along, else the first in which it is laid. */
+    public Optional<Place> place(Stock all) {
+        return base.map(all.places()::get).or(() -> all.placeOf(id));
     }
 
     /** What lies in a kit held against this list, as it will be on a day. */

@@ -1,0 +1,69 @@
+package hodeon.app.brief.form;
+
+import hodeon.app.shell.FieldReader;
+import hodeon.core.brief.Activity;
+import hodeon.core.brief.Environment;
+import hodeon.core.brief.Leg;
+import hodeon.core.brief.Trip;
+import hodeon.core.notice.Faults;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Reads the legs of a brief, telling every fault. */
+record LegsReader(Faults faults, FieldReader read) {
+
+    /** @param days that the legs fill together; 0 if they need not fill any */
+    List<Leg> read(List<LegForm> rows, long days) {
+        List<Leg> legs = new ArrayList<>();
+        if (rows.isEmpty() || rows.size() > BriefForm.MOST_LEGS) {
+            faults.add(
+                    "legs",
+                    rows.size() + " legs",
+                    "a trip has 1 to " + BriefForm.MOST_LEGS + " legs",
+                    rows.isEmpty() ? "Add a leg" : "Join legs that are alike");
+            return legs;
+        }
+        int before = faults.all().size();
+        for (int i = 0; i < rows.size(); i++) {
+            String at = "legs[" + i + "].";
+            String ofLeg = " of leg " + (i + 1);
+            Activity activity =
+                    read.choice(at + "activity", rows.get(i).getActivity(), "The activity" + ofLeg, Activity.class);
+            Environment environment = read.choice(
+                    at + "environment", rows.get(i).getEnvironment(), "The environment" + ofLeg, Environment.class);
+            BigDecimal length = read.decimal(
+                    at + "days",
+                    rows.get(i).getDays(),
+                    new BigDecimal("0.5"),
+                    BigDecimal.valueOf(Trip.MOST_DAYS),
+                    "The number of days" + ofLeg,
+                    1,
+                    "days");
+            BigDecimal halfDays = length.multiply(BigDecimal.TWO).stripTrailingZeros();
+            if (halfDays.scale() > 0) {
+                faults.add(
+                        at + "days",
+                        rows.get(i).getDays(),
+                        "legs are counted in half days",
+                        "Write 0.5, 1, 1.5 and so on");
+            }
+            if (faults.all().size() == before) {
+                legs.add(new Leg(activity, environment, halfDays.intValueExact()));
+            }
+        }
+        if (faults.all().size() == before && days > 0 && !Trip.fills(legs, days)) {
+            double sum = legs.stream().mapToDouble(Leg::days).sum();
+            faults.add(
+                    "legs[" + (rows.size() - 1) + "].days",
+                    rows.getLast().getDays(),
+                    "the legs add up to " + plain(sum) + " days, the dates make " + days,
+                    "Change a leg's days or the dates; the last day may be half");
+        }
+        return legs;
+    }
+
+    private static String plain(double days) {
+        return BigDecimal.valueOf(days).stripTrailingZeros().toPlainString();
+    }
+}

@@ -1,0 +1,78 @@
+package hodeon.app.brief.form;
+
+import hodeon.app.shell.FieldReader;
+import hodeon.core.brief.Leg;
+import hodeon.core.brief.Standing;
+import hodeon.core.brief.Standing.Visitors;
+import hodeon.core.notice.Faults;
+import hodeon.core.party.Training;
+import java.math.BigDecimal;
+import java.util.List;
+
+/** Reads what a kit that stays is for, telling every fault; nothing is at fault where the brief is an outing's. */
+record StandingReader(StandingForm form, Faults faults, FieldReader read) {
+
+    int refillDays() {
+        return form.stays()
+                ? read.whole(
+                        "standing.refillDays",
+                        form.getRefillDays(),
+                        Standing.FEWEST_DAYS,
+                        Standing.MOST_DAYS,
+                        "Days until somebody fills it up")
+                : Standing.FEWEST_DAYS;
+    }
+
+    Visitors visitors() {
+        if (!form.stays() || !form.forVisitors()) {
+            return Visitors.NONE;
+        }
+        int adults = visits("standing.adults", form.getAdults(), "The adults who come by in a week");
+        int children = visits("standing.children", form.getChildren(), "The children who come by in a week");
+        if (adults + children > Visitors.MOST) {
+            faults.add(
+                    "standing.children",
+                    adults + " adults and " + children + " children",
+                    "at most " + Visitors.MOST + " come by in a week",
+                    "Plan a kit for each part of the place");
+            return Visitors.NONE;
+        }
+        if (adults + children == 0) {
+            faults.add(
+                    "standing.adults",
+                    "nobody",
+                    "somebody comes by in a usual week",
+                    "Say how many, or choose the people it is for");
+        }
+        return new Visitors(adults, children);
+    }
+
+    private int visits(String field, String typed, String what) {
+        return typed.isBlank() ? 0 : read.whole(field, typed, 0, Visitors.MOST, what);
+    }
+
+    Training training() {
+        return form.getTraining().isBlank()
+                ? Training.UNTRAINED
+                : read.choice(
+                        "standing.training",
+                        form.getTraining(),
+                        "What whoever looks after them learned",
+                        Training.class);
+    }
+
+    /** A part of a week is at most a week. */
+    void check(List<Leg> week) {
+        for (int i = 0; i < week.size(); i++) {
+            if (week.get(i).halfDays() > Standing.HALF_DAYS_OF_A_WEEK) {
+                faults.add(
+                        "legs[" + i + "].days",
+                        BigDecimal.valueOf(week.get(i).days())
+                                        .stripTrailingZeros()
+                                        .toPlainString() + " days",
+                        "a week has 7 days",
+                        "Write on how many days of a usual week; half days count");
+            }
+        }
+    }
+}
