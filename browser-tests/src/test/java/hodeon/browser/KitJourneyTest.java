@@ -202,7 +202,7 @@ class KitJourneyTest {
             keeper.open(keeper.linked("Clubhouse kit"));
             keeper.click("#took-code");
             assertThat(keeper.all("#taken li")).hasSize(3);
-            keeper.see("#taken", "1 Gauze pad");
+            keeper.see("#taken", "Gauze pad, 5 cm: 1 pad, Sef");
             keeper.click("#revoke-code");
             phone.open(code);
             phone.see("h1", "Nothing here");

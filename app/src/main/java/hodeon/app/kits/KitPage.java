@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param first what expires first; empty if nothing does
  * @param answer what is to be known first: whether anything is missing
  * @param fine whether nothing is
+ * @param outgrown what comes in sizes of children, and when they outgrow it
  * @param lists that may be laid in it, and {@code list} the one that is
  * @param above what it may be filled from
  * @param whither what a module may be put into
@@ -39,6 +40,7 @@ record KitPage(
         KitDrawing drawing,
         List<LackView> lacks,
         List<String> covered,
+        List<String> outgrown,
         List<GoneView> gone,
         List<PartView> parts,
         List<AwayView> away,
@@ -48,6 +50,7 @@ record KitPage(
         List<Choice> above,
         List<Choice> whither,
         boolean retired,
+        boolean photo,
         List<Fault> faults) {
 
     record FactsView(String stands, String knownBy, String condition, String retiredOn) {}

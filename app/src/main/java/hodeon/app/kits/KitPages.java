@@ -2,6 +2,7 @@ package hodeon.app.kits;
 
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
 import hodeon.app.kits.KitPage.AwayView;
 import hodeon.app.kits.KitPage.Choice;
@@ -11,6 +12,7 @@ import hodeon.app.kits.KitPage.LackView;
 import hodeon.app.kits.KitPage.PartView;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
+import hodeon.app.kits.photo.Photos;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
 import hodeon.app.stock.LotView;
@@ -51,6 +53,8 @@ class KitPages {
     private final KitKeeping keeping;
     private final CheckService checks;
     private final Refill refill;
+    private final LastSeen seen;
+    private final Photos photos;
     private final TripService trips;
     private final Progress progress;
     private final Clock clock;
@@ -62,6 +66,8 @@ class KitPages {
             KitKeeping keeping,
             CheckService checks,
             Refill refill,
+            LastSeen seen,
+            Photos photos,
             TripService trips,
             Progress progress,
             Clock clock) {
@@ -73,6 +79,8 @@ class KitPages {
         this.keeping = keeping;
         this.checks = checks;
         this.refill = refill;
+        this.seen = seen;
+        this.photos = photos;
         this.clock = clock;
     }
 
@@ -97,16 +105,15 @@ class KitPages {
                         m.supply(),
                         m.place(),
                         here.nameOf(m.supply()),
-                        since(household, kit, m),
+                        seen.since(household, kit, m),
                         here.address(m.place())))
                 .toList();
         List<Held> held = here.inKit(id);
+        Optional<StoredTrip> use = list.flatMap(StoredList::tripId)
+                .flatMap(u -> trips.maybe(household, u))
+                .filter(u -> u.trip().standing().isPresent());
         return new KitPage(
-                list.flatMap(StoredList::tripId)
-                        .flatMap(use -> trips.maybe(household, use))
-                        .filter(use -> use.trip().standing().isPresent())
-                        .map(use -> progress.of(household, use, "Pack"))
-                        .orElse(null),
+                use.map(u -> progress.of(household, u, "Pack")).orElse(null),
                 id,
                 kit.name(),
                 here.address(id),
@@ -133,6 +140,7 @@ class KitPages {
                 KitDrawing.of(kit, here, list.map(l -> l.mass().grams()).orElse(0.0)),
                 lacks,
                 against.map(a -> covered(a, here)).orElse(List.of()),
+                use.map(u -> Outgrown.of(id, here, u, today)).orElse(List.of()),
                 others,
                 parts(kit, here, today),
                 away(household, kit, here),
@@ -150,6 +158,7 @@ class KitPages {
                         .map(p -> new Choice(p.id(), here.address(p.id())))
                         .toList(),
                 kit.facts().retiredOn().isPresent(),
+                photos.has(household, id),
                 faults);
     }
 
@@ -167,22 +176,12 @@ class KitPages {
                 + (below > 0 ? ", " + below + " of them below the least count." : ".");
     }
 
-    private String since(UUID household, Place kit, MissingThings.Missing m) {
-        Optional<CheckService.Lent> lent =
-                Optional.ofNullable(checks.lent(household, kit.id()).get(m.lot() + " " + m.place()));
-        if (lent.isPresent()) {
-            return "lent"
-                    + (lent.get().to().isEmpty() ? "" : " to " + lent.get().to()) + " since "
-                    + lent.get().on();
-        }
-        return "missing since " + m.since() + (m.who().isEmpty() ? "" : ", noticed by " + m.who());
-    }
-
     private List<LackView> lacks(
             UUID household, Place kit, AgainstList against, Stock here, List<MissingThings.Missing> gone) {
         Refill.Given given = refill.of(household, kit.id());
         Map<String, Integer> left = new HashMap<>();
         List<LackView> views = new ArrayList<>();
+        Map<String, String> taken = against.lacking().isEmpty() ? Map.of() : seen.taken(household, here);
         for (AgainstList.State state : against.lines()) {
             if (state.lacks() == 0) {
                 continue;
@@ -197,8 +196,8 @@ class KitPages {
                     gone.stream()
                             .filter(m -> m.supply().equals(supply))
                             .findFirst()
-                            .map(m -> since(household, kit, m))
-                            .orElse(""),
+                            .map(m -> seen.since(household, kit, m))
+                            .orElse(taken.getOrDefault(supply, "")),
                     state.belowLeast(),
                     some > 0 ? "Take " + here.counted(some, supply) + " from " + given.from(supply) : "",
                     some > 0

@@ -66,6 +66,22 @@ public class MissingThings {
         return new ArrayList<>(missing.values());
     }
 
+    /** “last taken on 2026-11-02 by sef” by supply id, of what was used up or moved on from these places last. */
+    @Transactional(readOnly = true)
+    public Map<String, String> taken(UUID household, Stock here) {
+        List<MovementRow> last = movements.lastAway(household, here.places().keySet()).stream()
+                .filter(m -> m.kind == Kind.USED || m.kind == Kind.MOVED)
+                .toList();
+        Map<UUID, String> supplies = new HashMap<>();
+        lots.findAllById(last.stream().map(m -> m.lotId).distinct().toList())
+                .forEach(l -> supplies.put(l.id, l.supplyId));
+        Map<String, String> taken = new HashMap<>();
+        last.forEach(m -> taken.put(
+                supplies.getOrDefault(m.lotId, ""),
+                "last taken on " + m.madeAt.toLocalDate() + (m.madeBy.isEmpty() ? "" : ", " + m.madeBy)));
+        return taken;
+    }
+
     /** It no longer belongs there. */
     public void letGo(UUID household, Missing missing) {
         letGo.save(new LetGoRow(household, missing.place(), missing.supply(), missing.number()));

@@ -58,6 +58,7 @@ final class BackupTables {
             own("check_round", "id"),
             child("check_line", "check_round", "round_id", "round_id", "position"),
             own("taken", "id"),
+            own("kit_photo", "kit_id"),
             own("price_offer", "supply_id", "name"),
             own("shopping_tick", "supply_id"),
             own("mail_digest", "household_id"),
@@ -81,7 +82,8 @@ final class BackupTables {
             "list_version",
             "list_version_line",
             "place_move",
-            "taken");
+            "taken",
+            "kit_photo");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(

@@ -3,6 +3,9 @@ package hodeon.app.kits;
 import static hodeon.app.PageText.doesNotSay;
 import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -15,13 +18,19 @@ import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockLedger;
 import hodeon.app.stock.place.Place;
 import hodeon.core.readiness.KitList;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockMultipartFile;
 
 /** A kit is a thing in the world: made, described, parted in modules, copied, retired, deleted, without any outing. */
 class KitPageTest extends WebTest {
@@ -399,5 +408,34 @@ class KitPageTest extends WebTest {
         send(mine, "/kits/" + lead + "/retire", "retired", "true");
         open(mine, "/kits/" + lead).andExpect(says("Out of use since"));
         assertThat(stock.of(mine.householdId()).kits()).map(Place::name).containsExactly("Sweep boat");
+    }
+
+    @Test
+    void aPhotoIsMadeSmallAndHoldsNothingOfWhereItWasTaken() throws Exception {
+        UUID kit = made("Hall cupboard", "");
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(1600, 800, BufferedImage.TYPE_INT_RGB), "png", png);
+        photo(kit, png.toByteArray());
+        open(mine, "/kits/" + kit).andExpect(says("Take the photo away"));
+        byte[] small = open(mine, "/kits/" + kit + "/photo.jpg")
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        BufferedImage shown = ImageIO.read(new ByteArrayInputStream(small));
+        assertThat(shown.getWidth()).isEqualTo(1000);
+        assertThat(shown.getHeight()).isEqualTo(500);
+        photo(kit, "no picture".getBytes(StandardCharsets.UTF_8));
+        open(mine, "/kits/" + kit + "/photo.jpg").andExpect(status().isOk());
+        open(others, "/kits/" + kit + "/photo.jpg").andExpect(status().isNotFound());
+        send(mine, "/kits/" + kit + "/photo/remove");
+        open(mine, "/kits/" + kit + "/photo.jpg").andExpect(status().isNotFound());
+    }
+
+    private void photo(UUID kit, byte[] file) throws Exception {
+        web.perform(multipart("/kits/" + kit + "/photo")
+                        .file(new MockMultipartFile("photo", "kit.png", "image/png", file))
+                        .with(user(mine))
+                        .with(csrf()))
+                .andExpect(status().is3xxRedirection());
     }
 }

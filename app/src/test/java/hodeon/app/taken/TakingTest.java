@@ -9,9 +9,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
+import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.place.KitKeeping;
 import hodeon.app.stock.place.Place;
 import java.time.Duration;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
@@ -29,6 +31,9 @@ class TakingTest extends StockTest {
 
     @Autowired
     KitKeeping keeping;
+
+    @Autowired
+    ListService lists;
 
     private UUID kit;
     private UUID cuts;
@@ -83,6 +88,9 @@ class TakingTest extends StockTest {
         assertThat(stock.of(mine.householdId()).inKit(kit)).hasSize(1);
         // Whoever keeps the kit reads who took what, and the ledger knows no name.
         open(mine, "/kits/" + kit + "/code").andExpect(says("Sef"));
+        UUID list = lists.save(mine.householdId(), "Clubhouse list", Map.of("plaster-fabric", 12));
+        stock.plan(mine.householdId(), kit, Optional.of(list));
+        open(mine, "/kits/" + kit).andExpect(says("last taken on", "at the kit"));
         open(mine, "/stock/movements").andExpect(says("at the kit")).andExpect(doesNotSay("Sef"));
     }
 

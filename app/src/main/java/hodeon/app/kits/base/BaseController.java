@@ -1,4 +1,4 @@
-package hodeon.app.kits;
+package hodeon.app.kits.base;
 
 import hodeon.app.brief.TripService;
 import hodeon.app.household.Member;

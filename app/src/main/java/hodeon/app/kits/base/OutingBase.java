@@ -1,4 +1,4 @@
-package hodeon.app.kits;
+package hodeon.app.kits.base;
 
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.kits.list.ListService;

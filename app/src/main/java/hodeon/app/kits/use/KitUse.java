@@ -1,4 +1,4 @@
-package hodeon.app.kits;
+package hodeon.app.kits.use;
 
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;

@@ -1,4 +1,4 @@
-package hodeon.app.kits;
+package hodeon.app.kits.use;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;

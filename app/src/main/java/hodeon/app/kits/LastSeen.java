@@ -1,0 +1,40 @@
+package hodeon.app.kits;
+
+import hodeon.app.check.CheckService;
+import hodeon.app.stock.MissingThings;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** What is known of things that are not there: since when, to whom they are lent, who took of them last. */
+@Component
+class LastSeen {
+
+    private final CheckService checks;
+    private final MissingThings missing;
+
+    LastSeen(CheckService checks, MissingThings missing) {
+        this.checks = checks;
+        this.missing = missing;
+    }
+
+    /** “missing since 2026-10-30, noticed by Sef”, or to whom it is lent. */
+    String since(UUID household, Place kit, MissingThings.Missing gone) {
+        Optional<CheckService.Lent> lent =
+                Optional.ofNullable(checks.lent(household, kit.id()).get(gone.lot() + " " + gone.place()));
+        if (lent.isPresent()) {
+            return "lent"
+                    + (lent.get().to().isEmpty() ? "" : " to " + lent.get().to()) + " since "
+                    + lent.get().on();
+        }
+        return "missing since " + gone.since() + (gone.who().isEmpty() ? "" : ", noticed by " + gone.who());
+    }
+
+    /** “last taken on 2026-11-02, at the kit” by supply id, of what was used up from a kit. */
+    Map<String, String> taken(UUID household, Stock here) {
+        return missing.taken(household, here);
+    }
+}

@@ -1,0 +1,51 @@
+package hodeon.app.kits;
+
+import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.party.Outgrowing;
+import hodeon.core.party.Person;
+import hodeon.core.party.SizeClass;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What lies in a kit and comes in sizes of children, with the day on which each child of those it is for outgrows it. */
+final class Outgrown {
+
+    private Outgrown() {}
+
+    static List<String> of(UUID kit, Stock here, StoredTrip use, LocalDate today) {
+        List<String> told = new ArrayList<>();
+        here.inKit(kit).stream()
+                .map(h -> Optional.ofNullable(here.supplies().get(h.lot().supply())))
+                .flatMap(Optional::stream)
+                .distinct()
+                .filter(s -> !s.sizes().isEmpty())
+                .forEach(supply -> {
+                    Set<SizeClass> fits = fits(supply);
+                    for (Person person : use.trip().party().people()) {
+                        Outgrowing.day(fits, person.age(), today)
+                                .ifPresent(day -> told.add(supply.name() + ": " + person.name() + " outgrows it about "
+                                        + day.toString().substring(0, 7)));
+                    }
+                    if (!fits.contains(SizeClass.ADULT)
+                            && use.trip().party().people().stream().noneMatch(p -> fits.contains(p.size()))) {
+                        told.add(supply.name() + ": nobody it is for is of this size any more");
+                    }
+                });
+        return told;
+    }
+
+    private static Set<SizeClass> fits(Supply supply) {
+        return Stream.of(SizeClass.values())
+                .filter(size -> supply.sizes().contains(Tag.of("size", size)))
+                .collect(Collectors.toSet());
+    }
+}
