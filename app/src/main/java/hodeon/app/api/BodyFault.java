@@ -72,6 +72,9 @@ record BodyFault(JsonNode document, Error error) {
             return "is one of "
                     + asked.path("enum").valueStream().map(JsonNode::asString).collect(Collectors.joining(", "));
         }
+        if (asked.has("const")) {
+            return "is " + asked.path("const").asString();
+        }
         return switch (asked.path("type").asString("")) {
             case "number" ->
                 "is a number from " + plain(asked.path("minimum")) + " to " + plain(asked.path("maximum"))

@@ -48,6 +48,9 @@ final class SupplyText {
         months(lines, "opened", supply.keeping().openedMonths());
         if (supply.keeping().battery()) {
             lines.add("battery = yes");
+            if (!supply.keeping().power().isEmpty()) {
+                lines.add("power = " + supply.keeping().power());
+            }
         }
         supply.keeping().mostCelsius().ifPresent(c -> lines.add("store-below = " + c));
         if (supply.crossing().border() != Crossing.Border.FREE) {

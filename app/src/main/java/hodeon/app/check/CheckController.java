@@ -1,6 +1,5 @@
 package hodeon.app.check;
 
-import hodeon.app.check.CheckService.Due;
 import hodeon.app.check.CheckService.Line;
 import hodeon.app.check.CheckService.Round;
 import hodeon.app.household.Member;
@@ -11,20 +10,19 @@ import hodeon.app.stock.LotView;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Stock;
-import hodeon.app.stock.place.Place;
+import hodeon.core.catalogue.Keeping;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
 import hodeon.core.stock.Held;
-import hodeon.core.stock.Rhythm;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -35,12 +33,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** Which checks are due, and walking through a kit. */
+/** Walking through a kit. */
 @Controller
 class CheckController {
 
-    private static final int LATEST = 12;
     private static final int LONGEST_WHOM = 80;
+    private static final int LINES_A_PAGE = 100;
 
     private final CheckService checks;
     private final StockService stock;
@@ -51,14 +49,6 @@ class CheckController {
         this.stock = stock;
         this.clock = clock;
     }
-
-    record DueView(UUID kit, String name, Rhythm rhythm, String last, String due, boolean overdue) {}
-
-    record ChecksPage(
-            List<DueView> due, List<RoundView> rounds, List<Where> kits, List<Alike> alike, List<Rhythm> rhythms) {}
-
-    /** A kit or a module that may be gone through. */
-    record Where(UUID id, String name) {}
 
     /**
      * A walk through a kit.
@@ -79,72 +69,8 @@ class CheckController {
     /** The round through the next kit of a tour. */
     record Next(UUID id, String kit) {}
 
-    /** Kits with one list, which may be gone through one after the other. */
-    record Alike(String kits, List<UUID> places) {}
-
-    record RoundView(UUID id, String kit, String rhythm, String started, String by, String state) {}
-
-    @GetMapping("/stock/checks")
-    String all(@AuthenticationPrincipal Member member, Model model) {
-        Stock all = stock.of(member.householdId());
-        LocalDate today = LocalDate.now(clock);
-        ChecksPage view = new ChecksPage(
-                checks.due(member.householdId(), all).stream()
-                        .map(d -> due(d, today))
-                        .toList(),
-                checks.latest(member.householdId(), LATEST).stream()
-                        .map(r -> new RoundView(
-                                r.id(),
-                                all.placeName(r.kit()),
-                                r.rhythm().label(),
-                                r.startedAt().toLocalDate().toString(),
-                                r.startedBy(),
-                                r.finishedAt().isPresent() ? "finished, " + found(r) : r.open() + " lines still open"))
-                        .toList(),
-                where(all),
-                alike(all),
-                List.of(Rhythm.values()));
-        return Shown.page("check/checks", view, model);
-    }
-
-    /** Every kit, and below it every module. */
-    private static List<Where> where(Stock all) {
-        return all.kits().stream()
-                .flatMap(k -> all.nesting().within(k.id()).stream())
-                .map(p -> new Where(p, all.address(p)))
-                .toList();
-    }
-
-    private static List<Alike> alike(Stock all) {
-        Map<UUID, List<Place>> byList = new LinkedHashMap<>();
-        all.kits().forEach(k -> k.kitId().ifPresent(l -> byList.computeIfAbsent(l, i -> new ArrayList<>())
-                .add(k)));
-        List<Alike> alike = new ArrayList<>();
-        byList.values().stream().filter(kits -> kits.size() > 1).forEach(kits -> alike.add(alike(kits)));
-        if (all.kits().size() > 1) {
-            alike.add(new Alike("every kit", all.kits().stream().map(Place::id).toList()));
-        }
-        return alike;
-    }
-
-    private static Alike alike(List<Place> kits) {
-        return new Alike(
-                kits.stream().map(Place::name).collect(Collectors.joining(", ")),
-                kits.stream().map(Place::id).toList());
-    }
-
-    private static DueView due(Due due, LocalDate today) {
-        return new DueView(
-                due.kit().id(),
-                due.kit().name(),
-                due.rhythm(),
-                due.last().map(d -> "last on " + d).orElse("never yet"),
-                due.due().toString(),
-                !due.due().isAfter(today));
-    }
-
     /** What a finished round found, in a few words. */
-    private static String found(Round round) {
+    static String found(Round round) {
         long wrong = round.lines().stream()
                 .filter(l -> l.answer().filter(a -> a != Answer.RIGHT).isPresent())
                 .count();
@@ -153,20 +79,10 @@ class CheckController {
                 : wrong + " of " + round.lines().size() + " lines were not";
     }
 
-    @GetMapping("/stock/checks/new")
-    String choose(@RequestParam UUID place, RedirectAttributes next) {
-        next.addAttribute("place", place);
-        return "redirect:/stock/checks#start";
-    }
-
-    @PostMapping("/stock/checks")
-    String start(@AuthenticationPrincipal Member member, @RequestParam UUID place, @RequestParam Rhythm rhythm) {
-        return "redirect:/stock/checks/" + checks.start(member.householdId(), place, rhythm, member.getUsername());
-    }
-
     /**
      * A line as the walk shows it.
      *
+     * @param device whether it runs on a battery, which is {@code power}, and was found at {@code charge} percent
      * @param neverSeen it belongs there by the list, and no lot of it was ever there
      * @param now whether it is the next one without an answer
      */
@@ -180,19 +96,15 @@ class CheckController {
             int found,
             String foundCounted,
             String lentTo,
+            boolean device,
+            String power,
+            String charge,
             boolean neverSeen,
             boolean changed,
             boolean now) {}
 
-    private static final int LINES_A_PAGE = 100;
-
-    /** Several kits, one after the other. */
-    @PostMapping("/stock/checks/tour")
-    String tour(
-            @AuthenticationPrincipal Member member,
-            @RequestParam("place") List<UUID> places,
-            @RequestParam Rhythm rhythm) {
-        return "redirect:/stock/checks/" + checks.tour(member.householdId(), places, rhythm, member.getUsername());
+    private static Optional<Keeping> keeping(Stock there, String supply) {
+        return Optional.ofNullable(there.supplies().get(supply)).map(Supply::keeping);
     }
 
     @GetMapping("/stock/checks/{id}")
@@ -236,6 +148,9 @@ class CheckController {
                     line.found(),
                     there.counted(line.found(), lot.supply()),
                     line.lentTo(),
+                    keeping(there, lot.supply()).map(Keeping::battery).orElse(false),
+                    keeping(there, lot.supply()).map(Keeping::power).orElse(""),
+                    line.charge().isPresent() ? String.valueOf(line.charge().getAsInt()) : "",
                     line.lot().isEmpty(),
                     line.changed(),
                     line.position() == now));
@@ -265,6 +180,7 @@ class CheckController {
             @RequestParam Answer answer,
             @RequestParam(defaultValue = "") String found,
             @RequestParam(defaultValue = "") String lentTo,
+            @RequestParam(defaultValue = "") String charge,
             RedirectAttributes next) {
         int pieces = 0;
         if (answer == Answer.COUNT) {
@@ -284,6 +200,17 @@ class CheckController {
                 return "redirect:/stock/checks/" + id + "#line-" + position;
             }
         }
+        String percent = charge.strip().replace("%", "").strip();
+        if (!percent.isEmpty() && !percent.matches("\\d{1,2}|100")) {
+            next.addFlashAttribute(
+                    "faults",
+                    List.of(new Fault(
+                            "charge",
+                            charge,
+                            "a charge is a whole number of percent from 0 to 100",
+                            "Read it off the device, or leave it empty")));
+            return "redirect:/stock/checks/" + id + "#line-" + position;
+        }
         String whom = lentTo.strip();
         checks.answer(
                 member.householdId(),
@@ -291,7 +218,8 @@ class CheckController {
                 position,
                 answer,
                 pieces,
-                whom.substring(0, Math.min(whom.length(), LONGEST_WHOM)));
+                whom.substring(0, Math.min(whom.length(), LONGEST_WHOM)),
+                percent.isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(percent)));
         return "redirect:/stock/checks/" + id + "#line-" + (position + 1);
     }
 

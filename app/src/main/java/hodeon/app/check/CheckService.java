@@ -1,14 +1,12 @@
 package hodeon.app.check;
 
 import hodeon.app.shell.NotHere;
-import hodeon.app.stock.MissingThings;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockLedger;
 import hodeon.app.stock.place.Place;
-import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Rhythm;
 import java.time.Clock;
@@ -19,14 +17,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
+import java.util.OptionalInt;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,19 +35,11 @@ public class CheckService {
     private final RoundRepository rounds;
     private final StockService stock;
     private final StockLedger ledger;
-    private final MissingThings missing;
-    private final List<Belonging> belonging;
+    private final RoundLines asks;
     private final Clock clock;
 
-    CheckService(
-            RoundRepository rounds,
-            StockService stock,
-            StockLedger ledger,
-            MissingThings missing,
-            List<Belonging> belonging,
-            Clock clock) {
-        this.belonging = belonging;
-        this.missing = missing;
+    CheckService(RoundRepository rounds, StockService stock, StockLedger ledger, RoundLines asks, Clock clock) {
+        this.asks = asks;
         this.rounds = rounds;
         this.stock = stock;
         this.ledger = ledger;
@@ -69,7 +57,7 @@ public class CheckService {
         for (Place kit : all.kits()) {
             List<Held> held = all.inKit(kit.id());
             for (Rhythm rhythm : List.of(Rhythm.MONTHLY_CHARGE, Rhythm.QUARTERLY_LOOK, Rhythm.YEARLY_ALL)) {
-                if (held.stream().anyMatch(h -> covers(rhythm, all, h))) {
+                if (held.stream().anyMatch(h -> RoundLines.covers(rhythm, all, h))) {
                     Optional<LocalDate> last = latest(lasts.getOrDefault(kit.id(), Map.of()), rhythm);
                     due.add(new Due(kit, rhythm, last, rhythm.due(last, kit.madeOn())));
                 }
@@ -101,14 +89,6 @@ public class CheckService {
                 .max(LocalDate::compareTo);
     }
 
-    private static boolean covers(Rhythm rhythm, Stock all, Held held) {
-        return covers(rhythm, all.supplies().get(held.lot().supply()));
-    }
-
-    private static boolean covers(Rhythm rhythm, @Nullable Supply supply) {
-        return supply == null || rhythm.covers(supply);
-    }
-
     /** Begins a walk through several kits, such as those of all houses, one after the other; answers the id of the first round. */
     public UUID tour(UUID household, List<UUID> kits, Rhythm rhythm, String who) {
         UUID tour = UUID.randomUUID();
@@ -138,42 +118,7 @@ public class CheckService {
         round.rhythm = rhythm;
         round.startedAt = now();
         round.startedBy = who;
-        List<UUID> places = new ArrayList<>(there.places().keySet());
-        List<String> supplies = new ArrayList<>(there.supplies().keySet());
-        there.held().stream()
-                .filter(h -> covers(rhythm, there, h))
-                .sorted(Comparator.comparingInt((Held h) -> places.indexOf(h.place()))
-                        .thenComparingInt(h -> supplies.indexOf(h.lot().supply()))
-                        .thenComparing(Held.FIRST_EXPIRED))
-                .forEach(h -> {
-                    RoundRow.Line line = new RoundRow.Line();
-                    line.lotId = h.lot().id();
-                    line.placeId = h.place();
-                    line.seen = h.pieces();
-                    round.lines.add(line);
-                });
-        missing.at(household, there).stream()
-                .filter(m -> covers(rhythm, there.supplies().get(m.supply())))
-                .forEach(m -> {
-                    RoundRow.Line line = new RoundRow.Line();
-                    line.lotId = m.lot();
-                    line.placeId = m.place();
-                    line.seen = 0;
-                    round.lines.add(line);
-                });
-        Set<String> asked = new HashSet<>(missing.at(household, there).stream()
-                .map(MissingThings.Missing::supply)
-                .toList());
-        there.inKit(kit).forEach(h -> asked.add(h.lot().supply()));
-        belonging.stream()
-                .flatMap(b -> b.in(household, kit, there).stream())
-                .filter(l -> covers(rhythm, there.supplies().get(l.supply())) && asked.add(l.supply()))
-                .forEach(l -> {
-                    RoundRow.Line line = new RoundRow.Line();
-                    line.placeId = l.place();
-                    line.supplyId = l.supply();
-                    round.lines.add(line);
-                });
+        round.lines.addAll(asks.of(household, kit, there, rhythm));
         return rounds.save(round).id;
     }
 
@@ -191,6 +136,7 @@ public class CheckService {
             Optional<Answer> answer,
             int found,
             String lentTo,
+            OptionalInt charge,
             boolean changed) {}
 
     public record Round(
@@ -231,6 +177,7 @@ public class CheckService {
                     Optional.ofNullable(l.answer),
                     Objects.requireNonNullElse(l.found, l.seen),
                     l.lentTo,
+                    l.charge == null ? OptionalInt.empty() : OptionalInt.of(l.charge),
                     l.changed));
         }
         return new Round(
@@ -247,8 +194,10 @@ public class CheckService {
      * Answers a line, or answers it anew; nothing of the stock changes before the round ends.
      *
      * @param lentTo whoever has it, where it is lent; perhaps nobody said
+     * @param charge percent that a device is charged to, 0 to 100; empty if nobody looked
      */
-    public void answer(UUID household, UUID id, int position, Answer answer, int found, String lentTo) {
+    public void answer(
+            UUID household, UUID id, int position, Answer answer, int found, String lentTo, OptionalInt charge) {
         RoundRow round = row(household, id);
         if (round.finishedAt != null || position < 0 || position >= round.lines.size()) {
             throw new NotHere("line " + position + " of check " + id);
@@ -257,6 +206,7 @@ public class CheckService {
         line.answer = answer;
         line.found = answer == Answer.COUNT ? Integer.valueOf(found) : null;
         line.lentTo = answer == Answer.LENT ? lentTo : "";
+        line.charge = charge.isPresent() ? Integer.valueOf(charge.getAsInt()) : null;
         line.changed = false;
     }
 
@@ -335,30 +285,6 @@ public class CheckService {
                     List.of(Arrival.of(line.placeId, line.supplyId, pieces, Optional.empty(), LocalDate.now(clock))),
                     cause);
         }
-    }
-
-    /** Something that was lent when it was last asked for. */
-    public record Lent(String to, LocalDate on) {}
-
-    /** By the lot that is lent, with a blank and the place that it was lent from. */
-    @Transactional(readOnly = true)
-    public Map<String, Lent> lent(UUID household, UUID kit) {
-        Map<String, Lent> lent = new HashMap<>();
-        for (RoundRow round :
-                rounds.findByHouseholdIdAndPlaceIdAndFinishedAtIsNotNullOrderByFinishedAtAsc(household, kit)) {
-            for (RoundRow.Line line : round.lines) {
-                if (line.answer == Answer.LENT) {
-                    lent.put(
-                            line.lotId + " " + line.placeId,
-                            new Lent(
-                                    line.lentTo,
-                                    Objects.requireNonNull(round.finishedAt).toLocalDate()));
-                } else if (line.answer != Answer.RIGHT) {
-                    lent.remove(line.lotId + " " + line.placeId);
-                }
-            }
-        }
-        return lent;
     }
 
     private RoundRow row(UUID household, UUID id) {

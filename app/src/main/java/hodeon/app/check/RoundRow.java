@@ -73,6 +73,10 @@ class RoundRow {
         @Convert(converter = SealedText.class)
         String lentTo = "";
 
+        /** Percent that a device was found charged to; null if nobody looked. */
+        @Nullable
+        Integer charge;
+
         /** Somebody changed the number while the round was on; it has to be looked at again. */
         boolean changed;
     }

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param answer what is to be known first: whether anything is missing
  * @param fine whether nothing is
  * @param outgrown what comes in sizes of children, and when they outgrow it
+ * @param devices what runs on a battery, and how full it was found
  * @param lists that may be laid in it, and {@code list} the one that is
  * @param above what it may be filled from
  * @param whither what a module may be put into
@@ -41,6 +42,7 @@ record KitPage(
         List<LackView> lacks,
         List<String> covered,
         List<String> outgrown,
+        List<String> devices,
         List<GoneView> gone,
         List<PartView> parts,
         List<AwayView> away,

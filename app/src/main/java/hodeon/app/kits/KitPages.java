@@ -141,6 +141,7 @@ class KitPages {
                 lacks,
                 against.map(a -> covered(a, here)).orElse(List.of()),
                 use.map(u -> Outgrown.of(id, here, u, today)).orElse(List.of()),
+                Devices.of(held, here, seen.charged(household, id)),
                 others,
                 parts(kit, here, today),
                 away(household, kit, here),

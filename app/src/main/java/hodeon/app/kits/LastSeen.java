@@ -1,6 +1,6 @@
 package hodeon.app.kits;
 
-import hodeon.app.check.CheckService;
+import hodeon.app.check.FoundLast;
 import hodeon.app.stock.MissingThings;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -13,18 +13,18 @@ import org.springframework.stereotype.Component;
 @Component
 class LastSeen {
 
-    private final CheckService checks;
+    private final FoundLast found;
     private final MissingThings missing;
 
-    LastSeen(CheckService checks, MissingThings missing) {
-        this.checks = checks;
+    LastSeen(FoundLast found, MissingThings missing) {
+        this.found = found;
         this.missing = missing;
     }
 
     /** “missing since 2026-10-30, noticed by Sef”, or to whom it is lent. */
     String since(UUID household, Place kit, MissingThings.Missing gone) {
-        Optional<CheckService.Lent> lent =
-                Optional.ofNullable(checks.lent(household, kit.id()).get(gone.lot() + " " + gone.place()));
+        Optional<FoundLast.Lent> lent =
+                Optional.ofNullable(found.lent(household, kit.id()).get(gone.lot() + " " + gone.place()));
         if (lent.isPresent()) {
             return "lent"
                     + (lent.get().to().isEmpty() ? "" : " to " + lent.get().to()) + " since "
@@ -36,5 +36,10 @@ class LastSeen {
     /** “last taken on 2026-11-02, at the kit” by supply id, of what was used up from a kit. */
     Map<String, String> taken(UUID household, Stock here) {
         return missing.taken(household, here);
+    }
+
+    /** How full devices were found, by lot. */
+    Map<UUID, FoundLast.Charged> charged(UUID household, UUID kit) {
+        return found.charged(household, kit);
     }
 }

@@ -15,6 +15,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -104,7 +105,7 @@ class CheckPageTest extends StockTest {
     void whatNobodySaidAnythingAboutIsRightInOneAct() throws Exception {
         UUID round = checks.start(mine.householdId(), box, Rhythm.YEARLY_ALL, "sef");
         int lines = checks.round(mine.householdId(), round).lines().size();
-        checks.answer(mine.householdId(), round, 0, Answer.BAD, 0, "");
+        checks.answer(mine.householdId(), round, 0, Answer.BAD, 0, "", OptionalInt.empty());
         send(mine, "/stock/checks/" + round + "/rest");
         List<Answer> answers = checks.round(mine.householdId(), round).lines().stream()
                 .map(l -> l.answer().orElseThrow())
@@ -187,6 +188,22 @@ class CheckPageTest extends StockTest {
         assertThat(there()).doesNotContainKey("head-light");
         open(mine, "/kits/" + box).andExpect(says("lent to grandmother, with its charger since"));
         open(mine, round).andExpect(says("lent to grandmother"));
+    }
+
+    @Test
+    void devicesAreAskedForTheirChargeWithWhatTheyUseUp() throws Exception {
+        put(box, "glucose-meter", 1, "");
+        put(box, "glucose-strip", 9, "2028-01");
+        put(box, "spare-cells", 1, "2030-01");
+        String round = begin("MONTHLY_CHARGE");
+        open(mine, round).andExpect(says("4 of 4 lines to go", "3 AAA cells, %"));
+        send(mine, round + "/lines/0", "answer", "RIGHT", "charge", "much")
+                .andExpect(flash().attributeExists("faults"));
+        for (int line = 0; line < 4; line++) {
+            send(mine, round + "/lines/" + line, "answer", "RIGHT", "charge", "80 %");
+        }
+        send(mine, round + "/finish");
+        open(mine, "/kits/" + box).andExpect(says("3 AAA cells, at 80 % on", ": 9"));
     }
 
     @Test

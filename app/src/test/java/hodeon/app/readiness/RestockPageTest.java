@@ -22,6 +22,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -111,7 +112,7 @@ class RestockPageTest extends StockTest {
         UUID round = checks.start(household, pouch, Rhythm.BEFORE_TRIP, "sef");
         int lines = checks.round(household, round).lines().size();
         for (int i = 0; i < lines; i++) {
-            checks.answer(household, round, i, Answer.RIGHT, 0, "");
+            checks.answer(household, round, i, Answer.RIGHT, 0, "", OptionalInt.empty());
         }
         assertThat(checks.finish(household, round, "sef")).isZero();
         assertThat(ready()).contains(">Ready</h1>").doesNotContain("Not ready");

@@ -26,6 +26,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -92,7 +93,7 @@ class BackupTest extends StockTest {
                 "0.12");
         send(mine, "/stock/recalls", "supply", "shears", "from", "2027-01-01");
         UUID round = checks.start(household, pouch, Rhythm.YEARLY_ALL, "sef");
-        checks.answer(household, round, 0, Answer.RIGHT, 0, "");
+        checks.answer(household, round, 0, Answer.RIGHT, 0, "", OptionalInt.empty());
         send(mine, trip + "/log", "on", "2027-06-13", "problem", "Blister", "times", "2", "note", "");
         send(mine, trip + "/log/learn", "learn", "true", "sure", "yes");
         send(mine, "/restock/tick", "supply", "shears", "bought", "true");

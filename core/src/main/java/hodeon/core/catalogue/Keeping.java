@@ -1,6 +1,7 @@
 package hodeon.core.catalogue;
 
 import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * How long and how a supply keeps.
@@ -9,6 +10,18 @@ import java.util.OptionalInt;
  * @param openedMonths after opening; 0 for what must be used at once; empty where opening changes nothing
  * @param mostCelsius the warmest it may be stored, if it says so
  * @param battery runs on a battery that must be charged or looked at
+ * @param power what that is, such as “3 AAA cells”; empty if nobody says
+ * @param usesUp ids of supplies that it counts nothing without and that run out: strips, covers
  */
 public record Keeping(
-        OptionalInt shelfLifeMonths, OptionalInt openedMonths, OptionalInt mostCelsius, boolean battery) {}
+        OptionalInt shelfLifeMonths,
+        OptionalInt openedMonths,
+        OptionalInt mostCelsius,
+        boolean battery,
+        String power,
+        Set<String> usesUp) {
+
+    public Keeping {
+        usesUp = Set.copyOf(usesUp);
+    }
+}

@@ -8,6 +8,7 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,7 +24,9 @@ class GoodUntilTest {
                 shelf < 0 ? OptionalInt.empty() : OptionalInt.of(shelf),
                 opened < 0 ? OptionalInt.empty() : OptionalInt.of(opened),
                 OptionalInt.empty(),
-                false);
+                false,
+                "",
+                Set.of());
     }
 
     static Lot lot(String supply, String printed, String received) {

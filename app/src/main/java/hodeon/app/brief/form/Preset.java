@@ -109,7 +109,7 @@ public enum Preset {
             Set.of(Reach.TAP, Reach.PHONE, Reach.ROAD, Reach.SHOP, Reach.ROOF),
             leg(Activity.CITY, Environment.URBAN, "6")),
     CHILDS_BAG(
-            "A child's bag",
+            "A child’s bag",
             30,
             1,
             Stance.FIX_THE_LIKELY,

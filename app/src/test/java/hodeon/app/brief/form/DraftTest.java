@@ -53,15 +53,15 @@ class DraftTest extends WebTest {
 
     @ParameterizedTest
     @EnumSource(Preset.class)
-    void aCommonOutingStartsABriefThatOnlyLacksItsDatesAndPeople(Preset preset) throws Exception {
+    void aCommonStartLacksOnlyItsDatesAndPeople(Preset preset) throws Exception {
         open(mine, "/trips/new?preset=" + preset.name())
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("value=\"" + preset.label() + "\"")));
         BriefConverter converter = new BriefConverter(preset.form(), LocalDate.of(2027, 5, 2));
         converter.convert();
         org.assertj.core.api.Assertions.assertThat(converter.faults())
-                .allSatisfy(f ->
-                        org.assertj.core.api.Assertions.assertThat(f.field()).matches("start|end|people.*"));
+                .allSatisfy(f -> org.assertj.core.api.Assertions.assertThat(f.field())
+                        .matches("start|end|people.*|standing.adults"));
     }
 
     @Test

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * Reads a section of supplies.txt as a supply.
@@ -52,6 +53,8 @@ record SupplyReader(Set<Tag> vocabulary) {
             "shelf-life",
             "opened",
             "battery",
+            "power",
+            "uses-up",
             "store-below",
             "border",
             "cabin",
@@ -107,7 +110,13 @@ record SupplyReader(Set<Tag> vocabulary) {
                 v.tags("size", "size:", vocabulary),
                 new Purchase(
                         v.constant("price", PriceBand.class).typical(), v.whole("pack", Optional.empty(), 1, 1000)),
-                new Keeping(months(v, "shelf-life"), months(v, "opened"), whole(v, "store-below"), v.yes("battery")),
+                new Keeping(
+                        months(v, "shelf-life"),
+                        months(v, "opened"),
+                        whole(v, "store-below"),
+                        v.yes("battery"),
+                        v.one("power", Optional.of(""), "", Function.identity()),
+                        Set.copyOf(v.each("uses-up", Function.identity()))),
                 new Crossing(
                         v.one(
                                 "border",
