@@ -52,6 +52,10 @@ final class SupplyText {
                 lines.add("power = " + supply.keeping().power());
             }
         }
+        if (supply.keeping().counted()) {
+            lines.add("counted = yes");
+        }
+        supply.keeping().usesUp().stream().sorted().forEach(id -> lines.add("uses-up = " + id));
         supply.keeping().mostCelsius().ifPresent(c -> lines.add("store-below = " + c));
         if (supply.crossing().border() != Crossing.Border.FREE) {
             lines.add("border = " + Tag.idOf(supply.crossing().border()));

@@ -82,6 +82,7 @@ class CheckController {
     /**
      * A line as the walk shows it.
      *
+     * @param oneByOne whether it is sharp or controlled, and counted one by one
      * @param device whether it runs on a battery, which is {@code power}, and was found at {@code charge} percent
      * @param neverSeen it belongs there by the list, and no lot of it was ever there
      * @param now whether it is the next one without an answer
@@ -96,6 +97,7 @@ class CheckController {
             int found,
             String foundCounted,
             String lentTo,
+            boolean oneByOne,
             boolean device,
             String power,
             String charge,
@@ -148,6 +150,7 @@ class CheckController {
                     line.found(),
                     there.counted(line.found(), lot.supply()),
                     line.lentTo(),
+                    keeping(there, lot.supply()).map(Keeping::counted).orElse(false),
                     keeping(there, lot.supply()).map(Keeping::battery).orElse(false),
                     keeping(there, lot.supply()).map(Keeping::power).orElse(""),
                     line.charge().isPresent() ? String.valueOf(line.charge().getAsInt()) : "",

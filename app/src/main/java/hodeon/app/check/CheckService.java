@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -57,7 +58,7 @@ public class CheckService {
         for (Place kit : all.kits()) {
             List<Held> held = all.inKit(kit.id());
             for (Rhythm rhythm : List.of(Rhythm.MONTHLY_CHARGE, Rhythm.QUARTERLY_LOOK, Rhythm.YEARLY_ALL)) {
-                if (held.stream().anyMatch(h -> RoundLines.covers(rhythm, all, h))) {
+                if (held.stream().anyMatch(h -> RoundLines.asksFor(rhythm, all, h))) {
                     Optional<LocalDate> last = latest(lasts.getOrDefault(kit.id(), Map.of()), rhythm);
                     due.add(new Due(kit, rhythm, last, rhythm.due(last, kit.madeOn())));
                 }
@@ -210,13 +211,16 @@ public class CheckService {
         line.changed = false;
     }
 
-    /** Answers every line without an answer that it is right; one that somebody changed meanwhile waits for another look. */
+    /** Answers every open line that it is right, but for what somebody changed meanwhile and what is sharp or controlled. */
     public void restIsRight(UUID household, UUID id) {
         RoundRow round = row(household, id);
         if (round.finishedAt != null) {
             throw new NotHere("open check " + id);
         }
-        round.lines.stream().filter(l -> l.answer == null && !l.changed).forEach(l -> l.answer = Answer.RIGHT);
+        Set<UUID> counted = RoundLines.countedOneByOne(stock.at(household, round.placeId));
+        round.lines.stream()
+                .filter(l -> l.answer == null && !l.changed && !counted.contains(l.lotId))
+                .forEach(l -> l.answer = Answer.RIGHT);
     }
 
     /**
@@ -249,8 +253,7 @@ public class CheckService {
         if (changed > 0 || round.lines.stream().anyMatch(l -> l.answer == null)) {
             return changed;
         }
-        Cause cause = Cause.of(who, "check: " + round.rhythm.label());
-        round.lines.forEach(l -> move(household, l, cause));
+        round.lines.forEach(l -> move(household, l, Cause.of(who, "check: " + round.rhythm.label())));
         round.finishedAt = now();
         return 0;
     }

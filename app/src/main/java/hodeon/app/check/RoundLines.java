@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -87,11 +88,28 @@ class RoundLines {
         return along;
     }
 
-    static boolean covers(Rhythm rhythm, Stock all, Held held) {
+    /** Lots of what is sharp or controlled. */
+    static Set<UUID> countedOneByOne(Stock there) {
+        return there.held().stream()
+                .filter(h -> Optional.ofNullable(there.supplies().get(h.lot().supply()))
+                        .filter(s -> s.keeping().counted())
+                        .isPresent())
+                .map(h -> h.lot().id())
+                .collect(Collectors.toSet());
+    }
+
+    /** Whether something in a kit makes a rhythm come round for it. */
+    static boolean asksFor(Rhythm rhythm, Stock all, Held held) {
+        Supply supply = all.supplies().get(held.lot().supply());
+        return supply == null || rhythm.covers(supply);
+    }
+
+    private static boolean covers(Rhythm rhythm, Stock all, Held held) {
         return covers(rhythm, all.supplies().get(held.lot().supply()));
     }
 
+    /** What is sharp or controlled is counted at every round. */
     private static boolean covers(Rhythm rhythm, @Nullable Supply supply) {
-        return supply == null || rhythm.covers(supply);
+        return supply == null || rhythm.covers(supply) || supply.keeping().counted();
     }
 }

@@ -207,6 +207,24 @@ class CheckPageTest extends StockTest {
     }
 
     @Test
+    void whatIsSharpOrControlledIsCountedAtEveryRound() throws Exception {
+        put(box, "sterile-needle", 4, "2029-01");
+        String round = begin("MONTHLY_CHARGE");
+        open(mine, round).andExpect(says("2 of 2 lines to go", "sharp or controlled: count each"));
+        send(mine, round + "/rest");
+        open(mine, round).andExpect(says("1 of 2 lines to go"));
+        UUID id = UUID.fromString(round.substring(round.lastIndexOf('/') + 1));
+        int open = checks.round(household, id).lines().stream()
+                .filter(l -> l.answer().isEmpty())
+                .findFirst()
+                .orElseThrow()
+                .position();
+        send(mine, round + "/lines/" + open, "answer", "COUNT", "found", "3");
+        send(mine, round + "/finish");
+        assertThat(there()).containsEntry("sterile-needle", 3);
+    }
+
+    @Test
     void oneRoundGoesThroughAllHouses() throws Exception {
         UUID house = stock.addPlace(household, "Lake house", Place.Kind.KIT, Optional.empty(), Optional.empty());
         put(house, "shears", 1, "");

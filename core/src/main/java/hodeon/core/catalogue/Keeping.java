@@ -11,6 +11,7 @@ import java.util.Set;
  * @param mostCelsius the warmest it may be stored, if it says so
  * @param battery runs on a battery that must be charged or looked at
  * @param power what that is, such as “3 AAA cells”; empty if nobody says
+ * @param counted counted one by one at every round, because it is sharp or controlled
  * @param usesUp ids of supplies that it counts nothing without and that run out: strips, covers
  */
 public record Keeping(
@@ -19,7 +20,8 @@ public record Keeping(
         OptionalInt mostCelsius,
         boolean battery,
         String power,
-        Set<String> usesUp) {
+        Set<String> usesUp,
+        boolean counted) {
 
     public Keeping {
         usesUp = Set.copyOf(usesUp);

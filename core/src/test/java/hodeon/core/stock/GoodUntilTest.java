@@ -26,7 +26,8 @@ class GoodUntilTest {
                 OptionalInt.empty(),
                 false,
                 "",
-                Set.of());
+                Set.of(),
+                false);
     }
 
     static Lot lot(String supply, String printed, String received) {

@@ -55,6 +55,7 @@ record SupplyReader(Set<Tag> vocabulary) {
             "battery",
             "power",
             "uses-up",
+            "counted",
             "store-below",
             "border",
             "cabin",
@@ -116,7 +117,8 @@ record SupplyReader(Set<Tag> vocabulary) {
                         whole(v, "store-below"),
                         v.yes("battery"),
                         v.one("power", Optional.of(""), "", Function.identity()),
-                        Set.copyOf(v.each("uses-up", Function.identity()))),
+                        Set.copyOf(v.each("uses-up", Function.identity())),
+                        v.yes("counted")),
                 new Crossing(
                         v.one(
                                 "border",
