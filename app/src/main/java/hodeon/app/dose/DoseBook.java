@@ -38,7 +38,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Keeps who had which dose when, and says what speaks against the next one. */
 @Service
 @Transactional
-class DoseBook implements RestoredRoom {
+public class DoseBook implements RestoredRoom {
 
     private static final LocalDateTime LONG_AGO = LocalDateTime.of(1900, 1, 1, 0, 0);
 
@@ -57,7 +57,7 @@ class DoseBook implements RestoredRoom {
 
     /** @param zone where the person's clock on the wall is */
     @Transactional(readOnly = true)
-    DoseCase of(UUID household, UUID person, ZoneId zone) {
+    public DoseCase of(UUID household, UUID person, ZoneId zone) {
         return of(household, List.of(people.find(household, person)), zone).getFirst();
     }
 

@@ -12,7 +12,7 @@ import java.util.List;
  *
  * @param kept what was noted for them lately, struck out or not
  */
-record DoseCase(
+public record DoseCase(
         PeopleService.Known known,
         Formulary formulary,
         Patient patient,

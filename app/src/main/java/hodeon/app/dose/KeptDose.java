@@ -8,7 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 
 /** A dose that is kept. */
-record KeptDose(UUID id, Instant at, NotedDose noted) {
+public record KeptDose(UUID id, Instant at, NotedDose noted) {
 
     boolean counts() {
         return noted.struck().isEmpty() && !noted.unreadable();

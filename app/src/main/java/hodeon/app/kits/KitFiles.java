@@ -161,15 +161,16 @@ public class KitFiles {
         Stock all = stock.of(household);
         Map<UUID, KitKeeping.Move> last = keeping.lastMoves(household);
         return all.places().values().stream()
-                .filter(p -> p.inside().or(p::belongsIn).filter(id::equals).isPresent()
+                .filter(p -> p.inside().filter(id::equals).isPresent()
                         || p.belongsIn().filter(id::equals).isPresent())
-                .filter(p -> last.containsKey(p.id()))
-                .map(p -> new MoveFile(
-                        p.id(),
-                        p.name(),
-                        last.get(p.id()).at().toString(),
-                        p.inside().orElse(null),
-                        p.belongsIn().orElse(null)))
+                .flatMap(p -> Optional.ofNullable(last.get(p.id()))
+                        .map(move -> new MoveFile(
+                                p.id(),
+                                p.name(),
+                                move.at().toString(),
+                                p.inside().orElse(null),
+                                p.belongsIn().orElse(null)))
+                        .stream())
                 .toList();
     }
 

@@ -64,6 +64,7 @@ final class BackupTables {
             own("mail_digest", "household_id"),
             own("person", "id"),
             own("dose_taken", "id"),
+            own("dispensed", "id"),
             own("own_medicine", "id"),
             own("medicine_rules", "household_id"),
             own("country_note", "id"),
@@ -83,7 +84,8 @@ final class BackupTables {
             "list_version_line",
             "place_move",
             "taken",
-            "kit_photo");
+            "kit_photo",
+            "dispensed");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(
@@ -99,6 +101,8 @@ final class BackupTables {
             Set.of("lent_to"),
             "taken",
             Set.of("who"),
+            "dispensed",
+            Set.of("who", "directions", "given_by"),
             "person",
             Set.of("profile"),
             "dose_taken",

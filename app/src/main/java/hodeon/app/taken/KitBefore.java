@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -48,8 +49,9 @@ record KitBefore(String name, List<Part> parts, List<FirstAid.Said> firstMinutes
                     .sorted(Comparator.comparing((Held h) -> here.nameOf(h.lot().supply())))
                     .forEach(h -> pieces.merge(h.lot().supply(), h.pieces(), Integer::sum));
             List<Thing> things = pieces.entrySet().stream()
-                    .filter(e -> here.supplies().containsKey(e.getKey()))
-                    .map(e -> thing(place, here.supplies().get(e.getKey()), e.getValue(), catalogue))
+                    .flatMap(e -> Optional.ofNullable(here.supplies().get(e.getKey()))
+                            .map(s -> thing(place, s, e.getValue(), catalogue))
+                            .stream())
                     .toList();
             if (!things.isEmpty()) {
                 parts.add(new Part(place.equals(kit.id()) ? "" : here.placeName(place), things));

@@ -30,7 +30,7 @@ import java.util.OptionalInt;
  * @param units of the form in one dose, the most the label allows at once
  * @param grams of a dose, {@code millilitres} and {@code price} of it in the household's currency
  * @param monthsKept sealed; empty for what does not expire
- * @param course units until the label says to ask; empty where it says no days or no times
+ * @param course units until the label says to ask; empty where it says no days
  */
 public record FormCompared(
         Product product,
@@ -70,12 +70,6 @@ public record FormCompared(
     private static FormCompared of(Product product, Supply supply, Dosing dosing) {
         double pieces =
                 dosing.most().divide(product.perPiece(), MathContext.DECIMAL64).doubleValue();
-        Optional<BigDecimal> course = dosing.times().isPresent()
-                        && dosing.days().isPresent()
-                ? Optional.of(dosing.most()
-                        .multiply(BigDecimal.valueOf(
-                                (long) dosing.times().getAsInt() * dosing.days().getAsInt())))
-                : Optional.empty();
         return new FormCompared(
                 product,
                 supply,
@@ -84,6 +78,6 @@ public record FormCompared(
                 pieces * supply.volume().microlitres() / 1000.0,
                 pieces * supply.purchase().price().amount(),
                 supply.keeping().shelfLifeMonths(),
-                course);
+                Course.most(dosing));
     }
 }
