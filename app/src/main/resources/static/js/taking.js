@@ -67,7 +67,7 @@ document.addEventListener('alpine:init', () => {
           });
           if (answer.status >= 500) throw new Error('out of order');
           this.keep(later);
-          this.tell(answer.ok ? 'Thank you. It is written down.' : await answer.text());
+          this.tell(answer.ok ? 'Thank you. It is written down.' : await this.whyNot(answer));
           // What is left is read anew, unless somebody is just saying something else.
           if (answer.ok && later.length === 0 && !this.$root.querySelector('.thing[open]')) location.replace(`${this.address}?taken`);
         }
@@ -76,6 +76,10 @@ document.addEventListener('alpine:init', () => {
       } finally {
         this.sending = false;
       }
+    },
+
+    async whyNot(answer) {
+      return answer.status === 422 ? answer.text() : 'This code opens nothing any more. Tell whoever keeps the kit.';
     },
 
     tell(words) {

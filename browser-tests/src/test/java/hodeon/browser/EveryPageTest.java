@@ -23,6 +23,9 @@ class EveryPageTest {
         browser.open(kit);
         browser.click("#about summary");
         String list = browser.find("#its-list").getDomAttribute("href");
+        browser.open(kit + "/code");
+        browser.click("#make-code");
+        String code = browser.text("#code-address").replaceAll(".*/t/", "/t/");
         browser.open("/people");
         String person = browser.find("#people th a").getDomAttribute("href");
         browser.open("/stock/checks");
@@ -45,6 +48,12 @@ class EveryPageTest {
                                 kit,
                                 list,
                                 list + "/edit",
+                                "/standing/new?preset=CLUBHOUSE",
+                                kit + "/code",
+                                kit + "/use",
+                                kit + "/amend",
+                                kit + "/bought",
+                                code,
                                 "/stock",
                                 place,
                                 lot,
@@ -73,7 +82,10 @@ class EveryPageTest {
                                 person + "/doses?all=true",
                                 person + "/clock?product=paracetamol-syrup-120",
                                 "/doses",
-                                "/medicines"),
+                                "/medicines",
+                                "/medicines/forms",
+                                person + "/dispense",
+                                "/dispensed"),
                         Stream.of(
                                         "/brief",
                                         "/odds",

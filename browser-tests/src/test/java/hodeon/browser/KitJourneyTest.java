@@ -204,6 +204,7 @@ class KitJourneyTest {
             assertThat(keeper.all("#taken li")).hasSize(3);
             keeper.see("#taken", "Gauze pad, 5 cm: 1 pad, Sef");
             keeper.click("#revoke-code");
+            keeper.see("[role='status']", "opens nothing any more");
             phone.open(code);
             phone.see("h1", "Nothing here");
         }

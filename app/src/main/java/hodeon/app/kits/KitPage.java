@@ -84,6 +84,7 @@ record KitPage(
     /**
      * The kit itself or a module in it, and what lies there.
      *
+     * @param set whether all that the list says of this module lies in it; empty where it says nothing
      * @param more lots that are not shown here
      */
     record PartView(
@@ -93,6 +94,7 @@ record KitPage(
             int depth,
             String grams,
             String counted,
+            String set,
             int more,
             List<LotView> lots) {}
 

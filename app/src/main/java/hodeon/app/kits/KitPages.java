@@ -55,6 +55,7 @@ class KitPages {
     private final Refill refill;
     private final LastSeen seen;
     private final Photos photos;
+    private final ModuleSets sets;
     private final TripService trips;
     private final Progress progress;
     private final Clock clock;
@@ -68,6 +69,7 @@ class KitPages {
             Refill refill,
             LastSeen seen,
             Photos photos,
+            ModuleSets sets,
             TripService trips,
             Progress progress,
             Clock clock) {
@@ -81,6 +83,7 @@ class KitPages {
         this.refill = refill;
         this.seen = seen;
         this.photos = photos;
+        this.sets = sets;
         this.clock = clock;
     }
 
@@ -143,7 +146,16 @@ class KitPages {
                 use.map(u -> Outgrown.of(id, here, u, today)).orElse(List.of()),
                 Devices.of(held, here, seen.charged(household, id)),
                 others,
-                parts(kit, here, today),
+                parts(
+                        kit,
+                        here,
+                        sets.of(
+                                household,
+                                id,
+                                against,
+                                here,
+                                today.plusDays(here.rules().marginDays())),
+                        today),
                 away(household, kit, here),
                 list.map(StoredList::id).orElse(null),
                 names.entrySet().stream()
@@ -238,7 +250,7 @@ class KitPages {
     }
 
     /** The kit itself, then everything within it, each with what lies in it directly. */
-    private static List<PartView> parts(Place kit, Stock here, LocalDate today) {
+    private static List<PartView> parts(Place kit, Stock here, Map<UUID, String> sets, LocalDate today) {
         int above = here.nesting().way(kit.id()).size();
         return here.nesting().within(kit.id()).stream()
                 .map(p -> new PartView(
@@ -253,6 +265,7 @@ class KitPages {
                                         .distinct()
                                         .count(),
                                 "kind"),
+                        sets.getOrDefault(p, ""),
                         Math.max(0, here.at(p).size() - LOTS_SHOWN),
                         LotView.inOrder(here.at(p), here).stream()
                                 .limit(LOTS_SHOWN)

@@ -69,11 +69,14 @@ class ReadyController {
         }
     }
 
+    /** A kit, or a module that may be all that goes along. */
+    record Choice(UUID id, String name) {}
+
     /**
      * The page.
      *
      * @param kit its name, and {@code place} where it lies; each empty if there is none
-     * @param places kits that it may be packed in
+     * @param places kits and modules that it may be packed in
      * @param base whether it lies in a kit that stands somewhere and goes along as it is
      * @param module what lies in that for this outing alone; empty if nothing does
      * @param shelves where things may go afterwards
@@ -85,7 +88,7 @@ class ReadyController {
             String kit,
             String place,
             @Nullable UUID placeId,
-            List<Place> places,
+            List<Choice> places,
             boolean base,
             String module,
             List<Place> shelves,
@@ -105,7 +108,10 @@ class ReadyController {
                 kit.map(StoredList::name).orElse(""),
                 place.map(Place::name).orElse(""),
                 place.map(Place::id).orElse(null),
-                all.kits(),
+                all.places().values().stream()
+                        .filter(p -> !p.isShelf() && p.facts().retiredOn().isEmpty())
+                        .map(p -> new Choice(p.id(), all.address(p.id())))
+                        .toList(),
                 kit.flatMap(StoredList::base).isPresent(),
                 kit.flatMap(StoredList::module)
                         .map(all.places()::get)

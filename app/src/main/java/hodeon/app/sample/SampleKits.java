@@ -1,5 +1,6 @@
 package hodeon.app.sample;
 
+import hodeon.app.brief.TripService;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Arrival;
@@ -30,8 +31,10 @@ class SampleKits {
     private final StockService stock;
     private final StockLedger ledger;
     private final KitKeeping keeping;
+    private final TripService trips;
 
-    SampleKits(ListService lists, StockService stock, StockLedger ledger, KitKeeping keeping) {
+    SampleKits(ListService lists, StockService stock, StockLedger ledger, KitKeeping keeping, TripService trips) {
+        this.trips = trips;
         this.lists = lists;
         this.stock = stock;
         this.ledger = ledger;
@@ -39,23 +42,20 @@ class SampleKits {
     }
 
     void stand(UUID household, LocalDate today) {
-        UUID clubhouse = kit(
+        UUID clubList = list(
                 household,
-                "Clubhouse kit",
-                "clubhouse, wall by the oven",
-                "everybody",
-                list(
-                        household,
-                        "Clubhouse list",
-                        line("plaster-fabric", 30, 10, "Cuts", "used every week"),
-                        line("gauze-small", 12, 4, "Cuts", ""),
-                        line("fine-tweezers", 1, 1, "Cuts", "splinters of the jetty"),
-                        line("elastic-bandage-wide", 2, 1, "Sprains", ""),
-                        line("cold-pack", 2, 0, "Sprains", ""),
-                        line("shears", 1, 1, "", ""),
-                        line("gloves-small", 10, 2, "", "the young ones help too"),
-                        line("burn-gel-dressing", 2, 1, "Burns", "the oven"),
-                        line("cling-film", 1, 1, "Burns", "")));
+                "Clubhouse list",
+                line("plaster-fabric", 30, 10, "Cuts", "used every week"),
+                line("gauze-small", 12, 4, "Cuts", ""),
+                line("fine-tweezers", 1, 1, "Cuts", "splinters of the jetty"),
+                line("elastic-bandage-wide", 2, 1, "Sprains", ""),
+                line("cold-pack", 2, 0, "Sprains", ""),
+                line("shears", 1, 1, "", ""),
+                line("gloves-small", 10, 2, "", "the young ones help too"),
+                line("burn-gel-dressing", 2, 1, "Burns", "the oven"),
+                line("cling-film", 1, 1, "Burns", ""));
+        trips.add(household, SampleUses.clubhouse(today), clubList.toString());
+        UUID clubhouse = kit(household, "Clubhouse kit", "clubhouse, wall by the oven", "everybody", clubList);
         UUID cuts = module(household, clubhouse, "Cuts");
         UUID sprains = module(household, clubhouse, "Sprains");
         UUID burns = module(household, clubhouse, "Burns");

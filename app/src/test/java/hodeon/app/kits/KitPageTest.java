@@ -411,6 +411,18 @@ class KitPageTest extends WebTest {
     }
 
     @Test
+    void aSetKeptTogetherSaysWhetherItIsComplete() throws Exception {
+        UUID kit = made("Doctor's bag", "");
+        UUID set = lists.save(mine.householdId(), "Wound closing set", Map.of("closure-strips", 2, "fine-tweezers", 1));
+        UUID module = stock.addPlace(
+                mine.householdId(), "Wound closing", Place.Kind.MODULE, Optional.of(kit), Optional.of(set));
+        put(module, "closure-strips", 2);
+        open(mine, "/kits/" + kit).andExpect(says("1 kind short"));
+        put(module, "fine-tweezers", 1);
+        open(mine, "/kits/" + kit).andExpect(says("○ complete"));
+    }
+
+    @Test
     void aPhotoIsMadeSmallAndHoldsNothingOfWhereItWasTaken() throws Exception {
         UUID kit = made("Hall cupboard", "");
         ByteArrayOutputStream png = new ByteArrayOutputStream();

@@ -109,4 +109,16 @@ class OutingBaseTest extends WebTest {
         assertThat(all().modules(car)).isEmpty();
         assertThat(lists.ofTrip(mine.householdId(), trip).orElseThrow().base()).isEmpty();
     }
+
+    @Test
+    void aModuleIsAnOutingsWholeKit() throws Exception {
+        UUID trip = UUID.fromString(trip(mine, "Short walk").replace("/trips/", ""));
+        UUID box = stock.addPlace(mine.householdId(), "Box", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        UUID cuts = stock.addPlace(mine.householdId(), "Cuts", Place.Kind.MODULE, Optional.of(box), Optional.empty());
+        lists.save(mine.householdId(), trip, "Walk list", Map.of("plaster-fabric", 4));
+        put(cuts, "plaster-fabric", 4);
+        open(mine, "/trips/" + trip + "/ready").andExpect(says("Cuts"));
+        send(mine, "/trips/" + trip + "/ready/lies", "place", cuts.toString()).andExpect(status().is3xxRedirection());
+        open(mine, "/trips/" + trip + "/ready").andExpect(says("“Walk list” lies in Cuts", "○ enough"));
+    }
 }
