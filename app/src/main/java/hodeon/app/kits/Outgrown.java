@@ -23,6 +23,9 @@ final class Outgrown {
 
     static List<String> of(UUID kit, Stock here, StoredTrip use, LocalDate today) {
         List<String> told = new ArrayList<>();
+        if (use.trip().standing().filter(u -> !u.visitors().none()).isPresent()) {
+            return told; // Whoever comes by is always somebody else.
+        }
         here.inKit(kit).stream()
                 .map(h -> Optional.ofNullable(here.supplies().get(h.lot().supply())))
                 .flatMap(Optional::stream)
