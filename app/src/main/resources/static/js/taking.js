@@ -65,7 +65,8 @@ document.addEventListener('alpine:init', () => {
             headers: { 'Content-Type': 'application/x-www-form-urlencoded', Accept: 'text/plain' },
             body: next,
           });
-          if (answer.status >= 500) throw new Error('out of order');
+          // Only an answer about the note itself ends its waiting: too many, locked or out of order may be over later.
+          if (!answer.ok && answer.status !== 404 && answer.status !== 422) throw new Error('later');
           this.keep(later);
           this.tell(answer.ok ? 'Thank you. It is written down.' : await this.whyNot(answer));
           // What is left is read anew, unless somebody is just saying something else.

@@ -70,7 +70,7 @@ class AppArchitectureTest {
             simulated: catalogue household remind shell
             stock: catalogue household shell storage
             storage:
-            taken: aid catalogue household kits paper shell stock storage
+            taken: aid catalogue household kits paper people shell stock storage
             tradeoff: brief evidence household kits mat plan shell
             transfer: brief check evidence household journal kits stock storage
             """);

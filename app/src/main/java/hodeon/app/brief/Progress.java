@@ -21,8 +21,13 @@ public class Progress {
     /** One step of the strip. */
     public record Step(String name, String address, String state, boolean stale) {}
 
-    /** The strip of one trip; {@code here} is the name of the step that is open. */
-    public record Strip(UUID tripId, String tripName, String here, List<Step> steps) {}
+    /**
+     * The strip of one trip.
+     *
+     * @param stays whether it is of what a kit that stays is for
+     * @param here the name of the step that is open
+     */
+    public record Strip(UUID tripId, String tripName, boolean stays, String here, List<Step> steps) {}
 
     private static final String BRIEF = "Brief";
 
@@ -46,6 +51,7 @@ public class Progress {
                 Wording.says("party", trip.party().size()) + ", " + Figures.days(trip.days()),
                 false));
         later.forEach(l -> steps.addAll(l.steps(householdId, stored)));
-        return new Strip(stored.id(), trip.name(), here.equals(BRIEF) && stays ? WHAT_FOR : here, List.copyOf(steps));
+        return new Strip(
+                stored.id(), trip.name(), stays, here.equals(BRIEF) && stays ? WHAT_FOR : here, List.copyOf(steps));
     }
 }

@@ -25,8 +25,7 @@ public class FoundLast {
     /** By lot, the latest. */
     public Map<UUID, Charged> charged(UUID household, UUID kit) {
         Map<UUID, Charged> charged = new HashMap<>();
-        for (RoundRow round :
-                rounds.findByHouseholdIdAndPlaceIdAndFinishedAtIsNotNullOrderByFinishedAtAsc(household, kit)) {
+        for (RoundRow round : rounds.finished(household, kit)) {
             for (RoundRow.Line line : round.lines) {
                 if (line.lotId != null && line.charge != null) {
                     charged.put(
@@ -46,8 +45,7 @@ public class FoundLast {
     /** By the lot that is lent, with a blank and the place that it was lent from. */
     public Map<String, Lent> lent(UUID household, UUID kit) {
         Map<String, Lent> lent = new HashMap<>();
-        for (RoundRow round :
-                rounds.findByHouseholdIdAndPlaceIdAndFinishedAtIsNotNullOrderByFinishedAtAsc(household, kit)) {
+        for (RoundRow round : rounds.finished(household, kit)) {
             for (RoundRow.Line line : round.lines) {
                 if (line.answer == Answer.LENT) {
                     lent.put(

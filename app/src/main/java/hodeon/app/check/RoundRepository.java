@@ -22,8 +22,10 @@ interface RoundRepository extends JpaRepository<RoundRow, UUID> {
 
     List<RoundRow> findByTourAndHouseholdIdOrderByStartedAtAscIdAsc(UUID tour, UUID householdId);
 
-    List<RoundRow> findByHouseholdIdAndPlaceIdAndFinishedAtIsNotNullOrderByFinishedAtAsc(
-            UUID householdId, UUID placeId);
+    /** Those that are finished with their lines at once, the earliest first. */
+    @Query("select distinct r from RoundRow r left join fetch r.lines where r.householdId = :householdId"
+            + " and r.placeId = :placeId and r.finishedAt is not null order by r.finishedAt")
+    List<RoundRow> finished(UUID householdId, UUID placeId);
 
     List<RoundRow> findByHouseholdIdOrderByStartedAtDesc(UUID householdId, Limit limit);
 }

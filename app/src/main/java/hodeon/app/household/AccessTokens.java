@@ -1,15 +1,10 @@
 package hodeon.app.household;
 
 import hodeon.app.shell.NotHere;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
+import hodeon.app.shell.Secret;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -28,7 +23,6 @@ public class AccessTokens {
     private final AccessTokenRepository tokens;
     private final AccountRepository accounts;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     AccessTokens(AccessTokenRepository tokens, AccountRepository accounts, Clock clock) {
         this.tokens = tokens;
@@ -45,10 +39,8 @@ public class AccessTokens {
         if (tokens.countByHouseholdId(account.household().id()) >= MOST_TOKENS) {
             throw new IllegalStateException("A household has at most " + MOST_TOKENS + " tokens.");
         }
-        byte[] bytes = new byte[BYTES];
-        random.nextBytes(bytes);
-        String token = MARK + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        tokens.save(new AccessToken(account, name, hash(token), LocalDateTime.now(clock)));
+        String token = MARK + Secret.fresh(BYTES);
+        tokens.save(new AccessToken(account, name, Secret.digest(token), LocalDateTime.now(clock)));
         return token;
     }
 
@@ -69,16 +61,6 @@ public class AccessTokens {
     /** Whom a token stands for; empty if it is unknown or revoked. */
     @Transactional(readOnly = true)
     Optional<Member> member(String token) {
-        return tokens.findByHash(hash(token)).map(t -> new Member(t.account()));
-    }
-
-    /** Tokens are long and random, so a plain hash is enough; a slow one would be paid at every call. */
-    private static String hash(String token) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("SHA-256 is missing from this Java.", e);
-        }
+        return tokens.findByHash(Secret.digest(token)).map(t -> new Member(t.account()));
     }
 }

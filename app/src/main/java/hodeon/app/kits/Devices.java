@@ -17,6 +17,13 @@ final class Devices {
 
     private Devices() {}
 
+    static boolean any(List<Held> held, Stock here) {
+        return held.stream()
+                .anyMatch(h -> Optional.ofNullable(here.supplies().get(h.lot().supply()))
+                        .filter(s -> s.keeping().battery())
+                        .isPresent());
+    }
+
     /** A line each. */
     static List<String> of(List<Held> held, Stock here, Map<UUID, Charged> charged) {
         List<String> told = new ArrayList<>();

@@ -4,6 +4,7 @@ import hodeon.app.brief.Progress;
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
+import hodeon.app.check.FoundLast;
 import hodeon.app.kits.KitPage.AwayView;
 import hodeon.app.kits.KitPage.Choice;
 import hodeon.app.kits.KitPage.FactsView;
@@ -98,8 +99,9 @@ class KitPages {
         List<MissingThings.Missing> gone = missing.at(household, here).stream()
                 .filter(m -> here.nesting().within(id).contains(m.place()))
                 .toList();
+        Map<String, FoundLast.Lent> lent = gone.isEmpty() ? Map.of() : seen.lent(household, id);
         List<LackView> lacks =
-                against.map(a -> lacks(household, kit, a, here, gone)).orElse(List.of());
+                against.map(a -> lacks(household, kit, a, here, gone, lent)).orElse(List.of());
         Set<String> listed =
                 list.map(l -> (Set<String>) new HashSet<>(l.pieces().keySet())).orElse(Set.of());
         List<GoneView> others = gone.stream()
@@ -108,7 +110,7 @@ class KitPages {
                         m.supply(),
                         m.place(),
                         here.nameOf(m.supply()),
-                        seen.since(household, kit, m),
+                        LastSeen.since(m, lent),
                         here.address(m.place())))
                 .toList();
         List<Held> held = here.inKit(id);
@@ -144,7 +146,7 @@ class KitPages {
                 lacks,
                 against.map(a -> covered(a, here)).orElse(List.of()),
                 use.map(u -> Outgrown.of(id, here, u, today)).orElse(List.of()),
-                Devices.of(held, here, seen.charged(household, id)),
+                Devices.any(held, here) ? Devices.of(held, here, seen.charged(household, id)) : List.of(),
                 others,
                 parts(
                         kit,
@@ -190,7 +192,12 @@ class KitPages {
     }
 
     private List<LackView> lacks(
-            UUID household, Place kit, AgainstList against, Stock here, List<MissingThings.Missing> gone) {
+            UUID household,
+            Place kit,
+            AgainstList against,
+            Stock here,
+            List<MissingThings.Missing> gone,
+            Map<String, FoundLast.Lent> lent) {
         Refill.Given given = refill.of(household, kit.id());
         Map<String, Integer> left = new HashMap<>();
         List<LackView> views = new ArrayList<>();
@@ -209,7 +216,7 @@ class KitPages {
                     gone.stream()
                             .filter(m -> m.supply().equals(supply))
                             .findFirst()
-                            .map(m -> seen.since(household, kit, m))
+                            .map(m -> LastSeen.since(m, lent))
                             .orElse(taken.getOrDefault(supply, "")),
                     state.belowLeast(),
                     some > 0 ? "Take " + here.counted(some, supply) + " from " + given.from(supply) : "",

@@ -3,7 +3,6 @@ package hodeon.app.kits;
 import hodeon.app.check.FoundLast;
 import hodeon.app.stock.MissingThings;
 import hodeon.app.stock.ledger.Stock;
-import hodeon.app.stock.place.Place;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,16 +20,17 @@ class LastSeen {
         this.missing = missing;
     }
 
+    /** To whom things of a kit are lent. */
+    Map<String, FoundLast.Lent> lent(UUID household, UUID kit) {
+        return found.lent(household, kit);
+    }
+
     /** “missing since 2026-10-30, noticed by Sef”, or to whom it is lent. */
-    String since(UUID household, Place kit, MissingThings.Missing gone) {
-        Optional<FoundLast.Lent> lent =
-                Optional.ofNullable(found.lent(household, kit.id()).get(gone.lot() + " " + gone.place()));
-        if (lent.isPresent()) {
-            return "lent"
-                    + (lent.get().to().isEmpty() ? "" : " to " + lent.get().to()) + " since "
-                    + lent.get().on();
-        }
-        return "missing since " + gone.since() + (gone.who().isEmpty() ? "" : ", noticed by " + gone.who());
+    static String since(MissingThings.Missing gone, Map<String, FoundLast.Lent> lent) {
+        return Optional.ofNullable(lent.get(gone.lot() + " " + gone.place()))
+                .map(l -> "lent" + (l.to().isEmpty() ? "" : " to " + l.to()) + " since " + l.on())
+                .orElseGet(() ->
+                        "missing since " + gone.since() + (gone.who().isEmpty() ? "" : ", noticed by " + gone.who()));
     }
 
     /** “last taken on 2026-11-02, at the kit” by supply id, of what was used up from a kit. */

@@ -60,7 +60,10 @@ class MatStep implements Progress.Later {
 
     /** Where a list is laid it is packed, checked and filled up. */
     private Stream<Progress.Step> ofKits(UUID household, StoredList list) {
-        List<Place> kits = stock.of(household).laidIn(list.id());
+        List<Place> kits = stock.placesOfKit(household, list.id()).stream()
+                .map(place -> stock.place(household, place))
+                .filter(place -> place.facts().retiredOn().isEmpty())
+                .toList();
         if (kits.isEmpty()) {
             return Stream.of();
         }

@@ -67,7 +67,10 @@ class TripMedicines {
         Catalogue catalogue = knowledge.of(household).catalogue();
         List<Going> going = patients.of(household, trip.trip().party().people());
         MatService.OnMat mat = mats.onMat(household, trip);
-        int days = (int) Math.ceil(trip.trip().days());
+        // Nobody keeps what they take every day in a kit that stays: only what bridges a delay.
+        int days = trip.trip().standing().isPresent()
+                ? 1
+                : (int) Math.ceil(trip.trip().days());
         int reserve = rules.reserveFor(days);
         return new Answer(
                 MedicineDemand.of(

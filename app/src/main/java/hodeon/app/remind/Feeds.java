@@ -1,13 +1,8 @@
 package hodeon.app.remind;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
+import hodeon.app.shell.Secret;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -22,7 +17,6 @@ class Feeds {
 
     private final FeedRepository rows;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     Feeds(FeedRepository rows, Clock clock) {
         this.rows = rows;
@@ -31,12 +25,10 @@ class Feeds {
 
     /** Makes a new secret; one made before no longer opens anything. */
     String make(UUID household) {
-        byte[] bytes = new byte[BYTES];
-        random.nextBytes(bytes);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String secret = Secret.fresh(BYTES);
         FeedRow row = rows.findById(household).orElseGet(FeedRow::new);
         row.householdId = household;
-        row.secretHash = hash(secret);
+        row.secretHash = Secret.digest(secret);
         row.madeAt = LocalDateTime.now(clock);
         rows.save(row);
         return secret;
@@ -53,15 +45,6 @@ class Feeds {
 
     @Transactional(readOnly = true)
     Optional<UUID> household(String secret) {
-        return rows.findBySecretHash(hash(secret)).map(r -> r.householdId);
-    }
-
-    private static String hash(String secret) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256.", e);
-        }
+        return rows.findBySecretHash(Secret.digest(secret)).map(r -> r.householdId);
     }
 }

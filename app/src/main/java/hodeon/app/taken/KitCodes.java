@@ -1,13 +1,8 @@
 package hodeon.app.taken;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
+import hodeon.app.shell.Secret;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -22,7 +17,6 @@ class KitCodes {
 
     private final KitCodeRepository rows;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     KitCodes(KitCodeRepository rows, Clock clock) {
         this.rows = rows;
@@ -34,13 +28,11 @@ class KitCodes {
 
     /** Makes a new code; one made before no longer opens anything. */
     String make(UUID household, UUID kit) {
-        byte[] bytes = new byte[BYTES];
-        random.nextBytes(bytes);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String secret = Secret.fresh(BYTES);
         KitCodeRow row = rows.findByKitIdAndHouseholdId(kit, household).orElseGet(KitCodeRow::new);
         row.kitId = kit;
         row.householdId = household;
-        row.secretHash = hash(secret);
+        row.secretHash = Secret.digest(secret);
         row.madeAt = LocalDateTime.now(clock);
         rows.save(row);
         return secret;
@@ -57,15 +49,6 @@ class KitCodes {
 
     @Transactional(readOnly = true)
     Optional<Opened> open(String secret) {
-        return rows.findBySecretHash(hash(secret)).map(r -> new Opened(r.householdId, r.kitId));
-    }
-
-    private static String hash(String secret) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256.", e);
-        }
+        return rows.findBySecretHash(Secret.digest(secret)).map(r -> new Opened(r.householdId, r.kitId));
     }
 }

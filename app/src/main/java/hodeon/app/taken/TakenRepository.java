@@ -7,5 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface TakenRepository extends JpaRepository<TakenRow, UUID> {
 
+    List<TakenRow> findByHouseholdId(UUID householdId);
+
     List<TakenRow> findByHouseholdIdAndKitIdOrderByTakenAtDesc(UUID householdId, UUID kitId, Limit limit);
 }

@@ -3,6 +3,7 @@ package hodeon.app.taken;
 import hodeon.app.aid.FirstAid;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.kits.KitDrawing;
+import hodeon.app.people.PeopleService;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
@@ -20,6 +21,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -119,6 +121,14 @@ class Taking {
         row.takenAt = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
         taken.save(row);
         return Optional.empty();
+    }
+
+    /** Who was erased is no longer named. */
+    @EventListener
+    void erased(PeopleService.Erased gone) {
+        taken.findByHouseholdId(gone.householdId()).stream()
+                .filter(t -> t.who.equalsIgnoreCase(gone.name()))
+                .forEach(t -> t.who = "");
     }
 
     /** Something that was taken. @param who empty if they did not say */

@@ -70,14 +70,17 @@ class TakingController {
             Model model) {
         KitCodes.Opened opened = open(code);
         boolean program = accept.startsWith(MediaType.TEXT_PLAIN_VALUE);
-        Optional<Fault> fault = takes.takes(code)
-                ? taken(opened, what, form(id, what, pieces, problem, who))
-                : Optional.of(new Fault(
+        boolean tooMany = !takes.takes(code);
+        Optional<Fault> fault = tooMany
+                ? Optional.of(new Fault(
                         "pieces",
                         String.valueOf(pieces),
                         "more than " + MOST_TAKES + " were written down in ten minutes",
-                        "Wait a little, or tell whoever keeps the kit"));
-        HttpStatus status = fault.isEmpty() ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT;
+                        "Wait a little, or tell whoever keeps the kit"))
+                : taken(opened, what, form(id, what, pieces, problem, who));
+        HttpStatus status = tooMany
+                ? HttpStatus.TOO_MANY_REQUESTS
+                : fault.isEmpty() ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT;
         if (program) {
             return ResponseEntity.status(status)
                     .contentType(MediaType.TEXT_PLAIN)

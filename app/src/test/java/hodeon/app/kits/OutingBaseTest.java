@@ -62,11 +62,13 @@ class OutingBaseTest extends WebTest {
                 stock.addPlace(mine.householdId(), "Hall shelf", Place.Kind.SHELF, Optional.empty(), Optional.empty());
         put(car, "plaster-fabric", 12);
         put(car, "shears", 1);
+        put(car, "insulin-pen", 2);
         send(mine, "/trips/" + trip + "/base", "kit", car.toString()).andExpect(status().is3xxRedirection());
         StoredList list = lists.ofTrip(mine.householdId(), trip).orElseThrow();
         // What lies in it is planned, and it keeps its own list.
         assertThat(list.pieces().get("plaster-fabric")).isGreaterThanOrEqualTo(12);
-        assertThat(list.pieces()).containsKey("shears");
+        // What is nobody's of this party is in the kit, and not planned for it.
+        assertThat(list.pieces()).containsKey("shears").doesNotContainKey("insulin-pen");
         assertThat(stock.place(mine.householdId(), car).kitId()).contains(ownList);
         open(mine, "/trips/" + trip + "/ready")
                 .andExpect(
@@ -105,7 +107,7 @@ class OutingBaseTest extends WebTest {
         assertThat(pieces(module)).isEqualTo(before);
         send(mine, "/trips/" + trip + "/base/home", "shelf", shelf.toString()).andExpect(status().is3xxRedirection());
         assertThat(pieces(shelf)).isEqualTo(before);
-        assertThat(pieces(car)).isEqualTo(13);
+        assertThat(pieces(car)).isEqualTo(15);
         assertThat(all().modules(car)).isEmpty();
         assertThat(lists.ofTrip(mine.householdId(), trip).orElseThrow().base()).isEmpty();
     }

@@ -102,6 +102,7 @@ class StandingKitTest extends WebTest {
         }) {
             open(mine, "/trips/" + home.id() + "/" + page).andExpect(status().isOk());
         }
+        open(mine, "/trips/" + home.id() + "/odds").andExpect(says("all of it", "filled up a day later"));
         open(mine, "/trips/" + home.id() + "/kit").andExpect(says("The mat holds other things than the list"));
         send(mine, "/trips/" + home.id() + "/kit", "name", "Home list").andExpect(status().is3xxRedirection());
         StoredList written = lists.find(mine.householdId(), list);

@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.StockTest;
 import hodeon.app.kits.list.ListService;
+import hodeon.app.people.PeopleService;
 import hodeon.app.stock.place.KitKeeping;
 import hodeon.app.stock.place.Place;
 import java.time.Duration;
@@ -34,6 +35,9 @@ class TakingTest extends StockTest {
 
     @Autowired
     ListService lists;
+
+    @Autowired
+    PeopleService people;
 
     private UUID kit;
     private UUID cuts;
@@ -137,6 +141,25 @@ class TakingTest extends StockTest {
         assertThat(new Listening("0.0.0.0").beyondThisMachine()).isTrue();
         assertThat(new Listening("").beyondThisMachine()).isTrue();
         assertThat(new Listening("0.0.0.0").host("boat.local")).isEqualTo("boat.local");
+    }
+
+    @Test
+    void tooManyAreRefusedForAWhileAndMayBeSentLater() throws Exception {
+        for (int i = 0; i < 40; i++) {
+            take(UUID.randomUUID(), cuts, "plaster-fabric", 99).andExpect(status().isUnprocessableContent());
+        }
+        take(UUID.randomUUID(), cuts, "plaster-fabric", 1).andExpect(status().isTooManyRequests());
+        assertThat(there()).isEqualTo(12);
+    }
+
+    @Test
+    void whoIsErasedIsNoLongerNamedHere() throws Exception {
+        send(mine, "/people/new", "name", "Sef", "years", "40", "kilograms", "77");
+        take(UUID.randomUUID(), cuts, "plaster-fabric", 1).andExpect(status().isOk());
+        people.erase(
+                mine.householdId(),
+                people.named(mine.householdId(), "Sef").orElseThrow().id());
+        open(mine, "/kits/" + kit + "/code").andExpect(says("1 plaster")).andExpect(doesNotSay("Sef"));
     }
 
     @Test

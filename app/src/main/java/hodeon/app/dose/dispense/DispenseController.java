@@ -9,10 +9,14 @@ import hodeon.core.medication.DoseAnswer;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -154,27 +158,23 @@ class DispenseController {
     @GetMapping(value = "/dispensed.csv", produces = "text/csv;charset=UTF-8")
     @ResponseBody
     String csv(@AuthenticationPrincipal Member member) {
-        StringBuilder csv = new StringBuilder("number,at,who,product,quantity,lots,good_until,by\r\n");
-        dispensing.all(member.householdId()).forEach(e -> csv.append(e.number())
-                .append(',')
-                .append(MINUTE.format(e.at()))
-                .append(',')
-                .append(quoted(e.who()))
-                .append(',')
-                .append(quoted(e.product()))
-                .append(',')
-                .append(quoted(e.quantity()))
-                .append(',')
-                .append(quoted(e.lots()))
-                .append(',')
-                .append(e.goodUntil())
-                .append(',')
-                .append(quoted(e.by()))
-                .append("\r\n"));
-        return csv.toString();
-    }
-
-    private static String quoted(String cell) {
-        return '"' + Cells.write(cell).replace("\"", "\"\"") + '"';
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            csv.printRecord("number", "at", "who", "product", "quantity", "lots", "good_until", "by");
+            for (Dispensing.Entry e : dispensing.all(member.householdId())) {
+                csv.printRecord(
+                        e.number(),
+                        MINUTE.format(e.at()),
+                        Cells.write(e.who()),
+                        Cells.write(e.product()),
+                        Cells.write(e.quantity()),
+                        Cells.write(e.lots()),
+                        e.goodUntil(),
+                        Cells.write(e.by()));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
     }
 }

@@ -9,8 +9,6 @@ interface DispensedRepository extends JpaRepository<DispensedRow, UUID> {
 
     List<DispensedRow> findByHouseholdIdOrderByNumberDesc(UUID householdId);
 
-    List<DispensedRow> findByHouseholdIdAndPersonId(UUID householdId, UUID personId);
-
     Optional<DispensedRow> findByIdAndHouseholdId(UUID id, UUID householdId);
 
     int countByHouseholdId(UUID householdId);

@@ -44,6 +44,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class Dispensing {
 
+    private static final String ERASED = "erased";
+
     private final DoseBook book;
     private final PeopleService people;
     private final MedicineShelf medicines;
@@ -159,6 +161,8 @@ class Dispensing {
                     "Hand over fewer, or take it from another place");
             return Optional.empty();
         }
+        // Numbers without gaps are given one at a time.
+        ledger.takeTurn(household);
         int number = register.countByHouseholdId(household) + 1;
         List<FirstExpired.Taken> taken = FirstExpired.take(there, pieces);
         taken.forEach(t -> ledger.use(
@@ -279,14 +283,18 @@ class Dispensing {
                 row.givenAt);
     }
 
-    /** The line stays, without whose it was. */
+    /** The line stays, without whose it was and without who handed it over, if that is who was erased. */
     @EventListener
     void erased(PeopleService.Erased gone) {
-        register.findByHouseholdIdAndPersonId(gone.householdId(), gone.personId())
-                .forEach(row -> {
-                    row.personId = null;
-                    row.who = "erased";
-                    row.directions = "";
-                });
+        register.findByHouseholdIdOrderByNumberDesc(gone.householdId()).forEach(row -> {
+            if (gone.personId().equals(row.personId)) {
+                row.personId = null;
+                row.who = ERASED;
+                row.directions = "";
+            }
+            if (row.givenBy.equalsIgnoreCase(gone.name())) {
+                row.givenBy = ERASED;
+            }
+        });
     }
 }

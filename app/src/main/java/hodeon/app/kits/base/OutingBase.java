@@ -5,6 +5,7 @@ import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
+import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.NotHere;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Cause;
@@ -12,14 +13,17 @@ import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockLedger;
 import hodeon.app.stock.place.KitKeeping;
 import hodeon.app.stock.place.Place;
+import hodeon.core.plan.Holds;
 import hodeon.core.readiness.AgainstList;
 import hodeon.core.readiness.Substitution;
 import hodeon.core.stock.Held;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,8 +40,16 @@ public class OutingBase {
     private final StockService stock;
     private final StockLedger ledger;
     private final KitKeeping keeping;
+    private final KitCalculator calculator;
 
-    OutingBase(ListService lists, MatService mats, StockService stock, StockLedger ledger, KitKeeping keeping) {
+    OutingBase(
+            ListService lists,
+            MatService mats,
+            StockService stock,
+            StockLedger ledger,
+            KitKeeping keeping,
+            KitCalculator calculator) {
+        this.calculator = calculator;
         this.lists = lists;
         this.mats = mats;
         this.stock = stock;
@@ -55,10 +67,12 @@ public class OutingBase {
                 .filter(h -> h.good().isEmpty() || !h.good().get().day().isBefore(until))
                 .forEach(h -> there.merge(h.lot().supply(), h.pieces(), Integer::sum));
         Mat before = mats.mat(household, trip.id());
-        there.keySet()
-                .retainAll(before.known().catalogue().supplies().stream()
-                        .map(s -> s.id())
-                        .toList());
+        Set<String> excluded = calculator.exclusions(before.of(), Holds.NONE).keySet();
+        Set<String> mayCome = before.known().catalogue().supplies().stream()
+                .map(s -> s.id())
+                .filter(id -> !excluded.contains(id))
+                .collect(Collectors.toSet());
+        there.keySet().retainAll(mayCome);
         if (!there.isEmpty()) {
             mats.pinAll(household, trip.id(), before.version(), there, "“" + base.name() + "”, which goes along,");
             mats.rebalance(household, trip.id(), mats.mat(household, trip.id()).version());
