@@ -1,5 +1,6 @@
 package hodeon.app.catalogue;
 
+import hodeon.app.shell.LastAnswer;
 import hodeon.app.shell.NotHere;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
@@ -28,6 +29,7 @@ public class OwnCatalogue {
     private final OwnSupplyRepository supplies;
     private final OwnRateRepository rates;
     private final Clock clock;
+    private final LastAnswer<Written, Own> last = new LastAnswer<>();
 
     OwnCatalogue(Catalogue shipped, OwnSupplyRepository supplies, OwnRateRepository rates, Clock clock) {
         this.clock = clock;
@@ -51,16 +53,22 @@ public class OwnCatalogue {
             return new Own(shipped, "", Set.of(), Set.of());
         }
         String text = supplyRows.stream().map(r -> r.text).collect(Collectors.joining("\n"));
-        List<Supply> own = CatalogueReader.supplies(Drivers.vocabulary(), shipped, text)
-                .catalogue()
-                .supplies();
         Map<String, Rate> ownRates = new LinkedHashMap<>();
         rateRows.forEach(r -> ownRates.put(r.id, new Rate(r.perThousand, r.strength, new Basis.Own())));
+        return last.of(householdId, new Written(text, ownRates), this::read);
+    }
+
+    private record Written(String supplies, Map<String, Rate> rates) {}
+
+    private Own read(Written written) {
+        List<Supply> own = CatalogueReader.supplies(Drivers.vocabulary(), shipped, written.supplies())
+                .catalogue()
+                .supplies();
         return new Own(
-                shipped.withSupplies(own).withRates(ownRates),
-                text + ownRates,
+                shipped.withSupplies(own).withRates(written.rates()),
+                written.supplies() + written.rates(),
                 own.stream().map(Supply::id).collect(Collectors.toUnmodifiableSet()),
-                Set.copyOf(ownRates.keySet()));
+                Set.copyOf(written.rates().keySet()));
     }
 
     /** The text of a supply as the household may edit it. */

@@ -20,9 +20,6 @@ import org.springframework.stereotype.Component;
 @Component
 class RoundLines {
 
-    /** The capability of spare cells and the like. */
-    private static final String SPARE_POWER = "spare-power";
-
     private final MissingThings missing;
     private final List<Belonging> belonging;
 
@@ -49,7 +46,7 @@ class RoundLines {
                     line.seen = h.pieces();
                     lines.add(line);
                 });
-        missing.at(household, there).stream()
+        missing.at(household, kit, there).stream()
                 .filter(m -> covers(rhythm, there.supplies().get(m.supply())))
                 .forEach(m -> {
                     RoundRow.Line line = new RoundRow.Line();
@@ -58,7 +55,7 @@ class RoundLines {
                     line.seen = 0;
                     lines.add(line);
                 });
-        Set<String> asked = new HashSet<>(missing.at(household, there).stream()
+        Set<String> asked = new HashSet<>(missing.at(household, kit, there).stream()
                 .map(MissingThings.Missing::supply)
                 .toList());
         there.inKit(kit).forEach(h -> asked.add(h.lot().supply()));
@@ -74,18 +71,12 @@ class RoundLines {
         return lines;
     }
 
-    /** What is looked at with devices: what they use up, and spare power. */
+    /** What is looked at with devices: what they use up, such as strips, covers and cells of their type. */
     private static Set<String> alongDevices(Stock there) {
-        Set<String> along = new HashSet<>();
-        for (Held held : there.held()) {
-            Optional.ofNullable(there.supplies().get(held.lot().supply())).ifPresent(s -> {
-                along.addAll(s.keeping().usesUp());
-                if (s.serves().containsKey(SPARE_POWER)) {
-                    along.add(s.id());
-                }
-            });
-        }
-        return along;
+        return there.held().stream()
+                .flatMap(h -> Optional.ofNullable(there.supplies().get(h.lot().supply())).stream())
+                .flatMap(s -> s.keeping().usesUp().stream())
+                .collect(Collectors.toSet());
     }
 
     /** Lots of what is sharp or controlled. */

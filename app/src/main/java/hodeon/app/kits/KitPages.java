@@ -54,7 +54,7 @@ class KitPages {
     private final KitKeeping keeping;
     private final CheckService checks;
     private final Refill refill;
-    private final LastSeen seen;
+    private final FoundLast found;
     private final Photos photos;
     private final ModuleSets sets;
     private final TripService trips;
@@ -68,7 +68,7 @@ class KitPages {
             KitKeeping keeping,
             CheckService checks,
             Refill refill,
-            LastSeen seen,
+            FoundLast found,
             Photos photos,
             ModuleSets sets,
             TripService trips,
@@ -82,7 +82,7 @@ class KitPages {
         this.keeping = keeping;
         this.checks = checks;
         this.refill = refill;
-        this.seen = seen;
+        this.found = found;
         this.photos = photos;
         this.sets = sets;
         this.clock = clock;
@@ -96,12 +96,11 @@ class KitPages {
         Optional<StoredList> list = kit.kitId().filter(names::containsKey).map(l -> lists.find(household, l));
         Optional<AgainstList> against = list.map(
                 l -> l.against(id, here, today.plusDays(here.rules().marginDays()), new Substitution(here.supplies())));
-        List<MissingThings.Missing> gone = missing.at(household, here).stream()
-                .filter(m -> here.nesting().within(id).contains(m.place()))
-                .toList();
-        Map<String, FoundLast.Lent> lent = gone.isEmpty() ? Map.of() : seen.lent(household, id);
+        MissingThings.Left left = missing.left(household, id, here);
+        List<MissingThings.Missing> gone = left.missing();
+        Map<String, FoundLast.Lent> lent = gone.isEmpty() ? Map.of() : found.lent(household, id);
         List<LackView> lacks =
-                against.map(a -> lacks(household, kit, a, here, gone, lent)).orElse(List.of());
+                against.map(a -> lacks(household, kit, a, here, left, lent)).orElse(List.of());
         Set<String> listed =
                 list.map(l -> (Set<String>) new HashSet<>(l.pieces().keySet())).orElse(Set.of());
         List<GoneView> others = gone.stream()
@@ -146,7 +145,7 @@ class KitPages {
                 lacks,
                 against.map(a -> covered(a, here)).orElse(List.of()),
                 use.map(u -> Outgrown.of(id, here, u, today)).orElse(List.of()),
-                Devices.any(held, here) ? Devices.of(held, here, seen.charged(household, id)) : List.of(),
+                Devices.any(held, here) ? Devices.of(held, here, found.charged(household, id)) : List.of(),
                 others,
                 parts(
                         kit,
@@ -196,12 +195,11 @@ class KitPages {
             Place kit,
             AgainstList against,
             Stock here,
-            List<MissingThings.Missing> gone,
+            MissingThings.Left away,
             Map<String, FoundLast.Lent> lent) {
         Refill.Given given = refill.of(household, kit.id());
         Map<String, Integer> left = new HashMap<>();
         List<LackView> views = new ArrayList<>();
-        Map<String, String> taken = against.lacking().isEmpty() ? Map.of() : seen.taken(household, here);
         for (AgainstList.State state : against.lines()) {
             if (state.lacks() == 0) {
                 continue;
@@ -213,11 +211,11 @@ class KitPages {
                     here.nameOf(supply),
                     state.lacks() + " of " + here.counted(state.line().target(), supply),
                     state.line().module(),
-                    gone.stream()
+                    away.missing().stream()
                             .filter(m -> m.supply().equals(supply))
                             .findFirst()
                             .map(m -> LastSeen.since(m, lent))
-                            .orElse(taken.getOrDefault(supply, "")),
+                            .orElse(away.taken().getOrDefault(supply, "")),
                     state.belowLeast(),
                     some > 0 ? "Take " + here.counted(some, supply) + " from " + given.from(supply) : "",
                     some > 0

@@ -62,10 +62,17 @@ public class KitShelf {
                 .toList();
     }
 
-    public List<Card> cards(UUID household, List<Place> kits, Stock all, LocalDate today) {
+    List<Card> cards(UUID household, List<Place> kits, Stock all, LocalDate today) {
+        return cards(
+                kits,
+                lists.all(household).stream().collect(Collectors.toMap(StoredList::id, Function.identity())),
+                all,
+                today);
+    }
+
+    /** @param byId the household's lists */
+    public static List<Card> cards(List<Place> kits, Map<UUID, StoredList> byId, Stock all, LocalDate today) {
         Substitution substitution = new Substitution(all.supplies());
-        Map<UUID, StoredList> byId =
-                lists.all(household).stream().collect(Collectors.toMap(StoredList::id, Function.identity()));
         return kits.stream()
                 .map(kit -> card(kit, kit.kitId().map(byId::get), all, today, substitution))
                 .toList();

@@ -4,12 +4,15 @@ import hodeon.app.kits.Refill;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.readiness.PackedTrips.Packed;
+import hodeon.app.shell.LastAnswer;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
+import hodeon.core.catalogue.Supply;
 import hodeon.core.readiness.KitList;
 import hodeon.core.readiness.Restock;
 import hodeon.core.readiness.Substitution;
+import hodeon.core.stock.Held;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -33,6 +36,7 @@ public class HomeAllocation implements Refill {
     private final ListService lists;
     private final PackedTrips packed;
     private final Clock clock;
+    private final LastAnswer<Question, Restock> last = new LastAnswer<>();
 
     HomeAllocation(StockService stock, ListService lists, PackedTrips packed, Clock clock) {
         this.stock = stock;
@@ -44,17 +48,35 @@ public class HomeAllocation implements Refill {
     /**
      * What a household owns, and who of its kits gets what of it.
      *
+     * @param lists by id
      * @param until for each kit with a plan, the day its pieces must outlast
      * @param going outings whose kit lies somewhere, the soonest first
      */
-    public record Allocated(Stock stock, Restock restock, Map<UUID, LocalDate> until, List<Packed> going) {}
+    public record Allocated(
+            Stock stock,
+            Map<UUID, StoredList> lists,
+            Restock restock,
+            Map<UUID, LocalDate> until,
+            List<Packed> going) {}
+
+    /** Everything that {@link Restock#of} deals out by. */
+    private record Question(
+            List<Restock.Kit> wanted, List<Held> home, Set<String> prescribed, Map<String, Supply> supplies) {
+
+        Restock answer() {
+            return Restock.of(wanted, home, prescribed, new Substitution(supplies));
+        }
+    }
 
     public Allocated of(UUID household) {
         Stock all = stock.of(household);
-        List<Packed> going = packed.of(household, all);
+        Map<UUID, StoredList> saved = lists.all(household).stream().collect(Collectors.toMap(StoredList::id, k -> k));
+        List<Packed> going = packed.of(household, all, saved.values());
         Map<UUID, LocalDate> until = new HashMap<>();
         List<Restock.Kit> wanted = new ArrayList<>();
-        Map<UUID, StoredList> saved = lists.all(household).stream().collect(Collectors.toMap(StoredList::id, k -> k));
+        Set<UUID> givers = all.places().values().stream()
+                .flatMap(p -> p.filledFrom().stream())
+                .collect(Collectors.toSet());
         for (Place place : all.places().values()) {
             Optional<StoredList> list = place.kitId()
                     .map(saved::get)
@@ -63,16 +85,16 @@ public class HomeAllocation implements Refill {
                 LocalDate day = until(place, going, all);
                 until.put(place.id(), day);
                 wanted.add(kit(place, list.get().list(), day, all));
-            } else if (!place.isShelf() && gives(place, all)) {
+            } else if (!place.isShelf() && givers.contains(place.id())) {
                 wanted.add(kit(place, new KitList(List.of()), LocalDate.now(clock), all));
             }
         }
         Set<String> prescribed = all.supplies().values().stream()
                 .filter(s -> s.prescribed().isPresent())
-                .map(s -> s.id())
+                .map(Supply::id)
                 .collect(Collectors.toSet());
-        return new Allocated(
-                all, Restock.of(wanted, all.atHome(), prescribed, new Substitution(all.supplies())), until, going);
+        Question question = new Question(wanted, all.atHome(), prescribed, all.supplies());
+        return new Allocated(all, saved, last.of(household, question, Question::answer), until, going);
     }
 
     private static Restock.Kit kit(Place place, KitList list, LocalDate until, Stock all) {
@@ -82,12 +104,6 @@ public class HomeAllocation implements Refill {
                 all.inKit(place.id()),
                 until,
                 place.filledFrom().filter(all.places()::containsKey));
-    }
-
-    /** Whether something is filled from it. */
-    private static boolean gives(Place place, Stock all) {
-        return all.places().values().stream()
-                .anyMatch(p -> p.filledFrom().filter(place.id()::equals).isPresent());
     }
 
     @Override

@@ -8,6 +8,7 @@ import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,8 +37,12 @@ public class PackedTrips {
 
     /** The soonest first. */
     public List<Packed> of(UUID household, Stock all) {
+        return of(household, all, lists.all(household));
+    }
+
+    List<Packed> of(UUID household, Stock all, Collection<StoredList> saved) {
         Map<UUID, StoredList> byTrip = new HashMap<>();
-        lists.all(household).forEach(k -> k.tripId().ifPresent(t -> byTrip.put(t, k)));
+        saved.forEach(k -> k.tripId().ifPresent(t -> byTrip.put(t, k)));
         return trips.coming(household, LocalDate.now(clock), Integer.MAX_VALUE).stream()
                 .flatMap(trip -> Optional.ofNullable(byTrip.get(trip.id()))
                         .flatMap(kit -> kit.place(all).map(place -> new Packed(trip, kit, place)))

@@ -5,7 +5,6 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
 import hodeon.app.kits.KitShelf;
-import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.readiness.HomeAllocation;
 import hodeon.app.readiness.Obstacle;
@@ -23,8 +22,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -36,24 +33,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ShelfController {
 
     private final TripService trips;
-    private final ListService lists;
-    private final KitShelf shelf;
     private final ReadyService ready;
     private final HomeAllocation allocation;
     private final CheckService checks;
     private final Clock clock;
 
     ShelfController(
-            TripService trips,
-            ListService lists,
-            KitShelf shelf,
-            ReadyService ready,
-            HomeAllocation allocation,
-            CheckService checks,
-            Clock clock) {
+            TripService trips, ReadyService ready, HomeAllocation allocation, CheckService checks, Clock clock) {
         this.trips = trips;
-        this.lists = lists;
-        this.shelf = shelf;
         this.ready = ready;
         this.allocation = allocation;
         this.checks = checks;
@@ -108,23 +95,14 @@ class ShelfController {
         trips.past(household, today, MOST_PAST).forEach(t -> past.add(TripCard.of(t, List.of(), today)));
         long trips = this.trips.count(household);
         hands.addAll(overdue(household, owned, today));
-        Map<UUID, StoredList> byId =
-                lists.all(household).stream().collect(Collectors.toMap(StoredList::id, Function.identity()));
+        Map<UUID, StoredList> byId = allocated.lists();
         ShelfPage view = new ShelfPage(
                 hands.subList(0, Math.min(MOST_HANDS, hands.size())),
                 Math.max(0, hands.size() - MOST_HANDS),
                 trips > coming.size() + past.size() ? trips : 0,
                 coming,
                 past,
-                shelf
-                        .cards(
-                                household,
-                                KitShelf.inOrder(owned).stream()
-                                        .limit(MOST_KITS)
-                                        .toList(),
-                                owned,
-                                today)
-                        .stream()
+                KitShelf.cards(KitShelf.inOrder(owned).stream().limit(MOST_KITS).toList(), byId, owned, today).stream()
                         .map(k -> onShelf(household, k, k.list().map(byId::get), coming, owned))
                         .toList(),
                 member.householdName());

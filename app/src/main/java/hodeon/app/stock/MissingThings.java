@@ -7,7 +7,6 @@ import hodeon.app.stock.ledger.Stock;
 import hodeon.core.stock.Movement.Kind;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,23 +38,35 @@ public class MissingThings {
      */
     public record Missing(String supply, UUID place, UUID lot, LocalDate since, String who, long number) {}
 
-    /** Of what lies there nothing counts as missing; of the rest, what the last movement away was a count of. */
+    /** What left a place last: what was not found there, and by supply id who took what of it: “last taken on 2026-11-02, sef”. */
+    public record Left(List<Missing> missing, Map<String, String> taken) {}
+
+    /** From a place and the modules inside it. */
     @Transactional(readOnly = true)
-    public List<Missing> at(UUID household, Stock here) {
-        Collection<UUID> places = here.places().keySet();
-        Map<LetGoRow.Key, Long> gone = letGo.findByHouseholdId(household).stream()
-                .collect(Collectors.toMap(g -> new LetGoRow.Key(household, g.placeId, g.supplyId), g -> g.number));
+    public List<Missing> at(UUID household, UUID kit, Stock here) {
+        return left(household, kit, here).missing();
+    }
+
+    @Transactional(readOnly = true)
+    public Left left(UUID household, UUID kit, Stock here) {
+        List<MovementRow> last = movements.lastAway(here.nesting().within(kit));
         Map<UUID, String> supplies = new HashMap<>();
-        List<MovementRow> last = movements.lastAway(household, places);
         lots.findAllById(last.stream().map(m -> m.lotId).distinct().toList())
                 .forEach(l -> supplies.put(l.id, l.supplyId));
+        return new Left(missing(household, here, last, supplies), taken(last, supplies));
+    }
+
+    /** Of what lies there nothing counts as missing; of the rest, what the last movement away was a count of. */
+    private List<Missing> missing(UUID household, Stock here, List<MovementRow> last, Map<UUID, String> supplies) {
+        Map<LetGoRow.Key, Long> gone = letGo.findByHouseholdId(household).stream()
+                .collect(Collectors.toMap(g -> new LetGoRow.Key(household, g.placeId, g.supplyId), g -> g.number));
         Map<LetGoRow.Key, Missing> missing = new LinkedHashMap<>();
         for (MovementRow row : last) {
             String supply = supplies.getOrDefault(row.lotId, "");
             UUID place = Optional.ofNullable(row.fromPlace).orElseThrow();
             LetGoRow.Key key = new LetGoRow.Key(household, place, supply);
-            boolean lies = here.held().stream()
-                    .anyMatch(h -> h.place().equals(place) && h.lot().supply().equals(supply));
+            boolean lies =
+                    here.at(place).stream().anyMatch(h -> h.lot().supply().equals(supply));
             // The latest movement of all its lots counts: what was used up is used up.
             missing.remove(key);
             if (row.kind == Kind.COUNTED && !lies && gone.getOrDefault(key, 0L) < row.number) {
@@ -66,19 +77,13 @@ public class MissingThings {
         return new ArrayList<>(missing.values());
     }
 
-    /** “last taken on 2026-11-02 by sef” by supply id, of what was used up or moved on from these places last. */
-    @Transactional(readOnly = true)
-    public Map<String, String> taken(UUID household, Stock here) {
-        List<MovementRow> last = movements.lastAway(household, here.places().keySet()).stream()
-                .filter(m -> m.kind == Kind.USED || m.kind == Kind.MOVED)
-                .toList();
-        Map<UUID, String> supplies = new HashMap<>();
-        lots.findAllById(last.stream().map(m -> m.lotId).distinct().toList())
-                .forEach(l -> supplies.put(l.id, l.supplyId));
+    private static Map<String, String> taken(List<MovementRow> last, Map<UUID, String> supplies) {
         Map<String, String> taken = new HashMap<>();
-        last.forEach(m -> taken.put(
-                supplies.getOrDefault(m.lotId, ""),
-                "last taken on " + m.madeAt.toLocalDate() + (m.madeBy.isEmpty() ? "" : ", " + m.madeBy)));
+        last.stream()
+                .filter(m -> m.kind == Kind.USED || m.kind == Kind.MOVED)
+                .forEach(m -> taken.put(
+                        supplies.getOrDefault(m.lotId, ""),
+                        "last taken on " + m.madeAt.toLocalDate() + (m.madeBy.isEmpty() ? "" : ", " + m.madeBy)));
         return taken;
     }
 

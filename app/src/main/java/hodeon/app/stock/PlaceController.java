@@ -87,7 +87,7 @@ class PlaceController {
                 place.kind() == Place.Kind.KIT,
                 paged,
                 paged.things().stream().map(h -> LotView.of(h, here, today)).toList(),
-                missing.at(member.householdId(), here).stream()
+                missing.at(member.householdId(), id, here).stream()
                         .map(m -> new LackingView(
                                 m.supply(), m.place(), here.placeName(m.place()), here.nameOf(m.supply()), m.since()))
                         .toList(),
@@ -104,7 +104,7 @@ class PlaceController {
             RedirectAttributes next) {
         boolean shelf = stock.place(member.householdId(), id).isShelf();
         Stock here = stock.at(member.householdId(), id);
-        missing.at(member.householdId(), here).stream()
+        missing.at(member.householdId(), id, here).stream()
                 .filter(m -> m.place().equals(place) && m.supply().equals(supply))
                 .forEach(m -> missing.letGo(member.householdId(), m));
         next.addFlashAttribute("said", here.nameOf(supply) + " no longer belongs here.");

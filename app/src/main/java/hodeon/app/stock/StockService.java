@@ -1,6 +1,7 @@
 package hodeon.app.stock;
 
 import hodeon.app.catalogue.OwnCatalogue;
+import hodeon.app.shell.LastAnswer;
 import hodeon.app.shell.NotHere;
 import hodeon.app.stock.ledger.BalanceRepository;
 import hodeon.app.stock.ledger.HeadRepository;
@@ -52,6 +53,7 @@ public class StockService {
     private final OwnCatalogue catalogues;
     private final LedgerSums sums;
     private final Clock clock;
+    private final LastAnswer<Question, Stock> last = new LastAnswer<>();
 
     StockService(
             PlaceRepository places,
@@ -75,7 +77,9 @@ public class StockService {
     @Transactional(readOnly = true)
     public Stock of(UUID household) {
         long head = heads.findById(household).map(h -> h.number).orElse(0L);
-        return stock(household, sums.lying(household, head));
+        List<WithdrawalRow> withdrawn = withdrawals.findByHouseholdIdOrderByFromDayDesc(household);
+        return last.of(
+                household, question(household, sums.lying(household, head), withdrawn), q -> q.answer(withdrawn));
     }
 
     /** The same with only what lies at one place and in the modules inside it. */
@@ -84,24 +88,39 @@ public class StockService {
         Map<UUID, UUID> inside = new LinkedHashMap<>();
         places(household).forEach(p -> p.inside().ifPresent(i -> inside.put(p.id(), i)));
         List<UUID> within = new Nesting(inside).within(place);
-        return stock(
-                household,
-                balances.at(household, within).stream()
-                        .map(l -> new Lies(l.lot(), l.lot().lot(), l.placeId(), l.pieces()))
-                        .toList());
+        List<Lies> lying = balances.at(household, within).stream()
+                .map(l -> new Lies(l.lot(), l.lot().lot(), l.placeId(), l.pieces()))
+                .toList();
+        List<WithdrawalRow> withdrawn = withdrawals.findByHouseholdIdOrderByFromDayDesc(household);
+        return question(household, lying, withdrawn).answer(withdrawn);
     }
 
-    private Stock stock(UUID household, List<Lies> lying) {
-        Map<String, Supply> supplies = Stock.byId(catalogues.of(household).catalogue());
-        List<WithdrawalRow> withdrawn = withdrawals.findByHouseholdIdOrderByFromDayDesc(household);
-        StockRules rules = rules(household);
-        Map<UUID, Place> byId = new LinkedHashMap<>();
-        places(household).forEach(p -> byId.put(p.id(), p));
-        List<Held> held = lying.stream()
-                .map(l -> new Held(
-                        l.lot(), l.place(), l.pieces(), good(l.row(), l.lot(), supplies, withdrawn, rules.grace())))
-                .toList();
-        return Stock.of(supplies, byId, held, rules);
+    /** Everything that what a household owns follows from. */
+    private record Question(
+            List<Lies> lying,
+            Map<String, Supply> supplies,
+            List<Place> places,
+            List<Withdrawal> withdrawals,
+            StockRules rules) {
+
+        Stock answer(List<WithdrawalRow> withdrawn) {
+            Map<UUID, Place> byId = new LinkedHashMap<>();
+            places.forEach(p -> byId.put(p.id(), p));
+            List<Held> held = lying.stream()
+                    .map(l -> new Held(
+                            l.lot(), l.place(), l.pieces(), good(l.row(), l.lot(), supplies, withdrawn, rules.grace())))
+                    .toList();
+            return Stock.of(supplies, byId, held, rules);
+        }
+    }
+
+    private Question question(UUID household, List<Lies> lying, List<WithdrawalRow> withdrawn) {
+        return new Question(
+                lying,
+                Stock.byId(catalogues.of(household).catalogue()),
+                places(household),
+                withdrawn.stream().map(StockService::withdrawal).toList(),
+                rules(household));
     }
 
     private static Optional<GoodUntil> good(
@@ -238,8 +257,12 @@ public class StockService {
     @Transactional(readOnly = true)
     public List<Withdrawal> withdrawals(UUID household) {
         return withdrawals.findByHouseholdIdOrderByFromDayDesc(household).stream()
-                .map(w -> new Withdrawal(w.id, w.supplyId, w.product, w.lotCode, w.fromDay, w.note))
+                .map(StockService::withdrawal)
                 .toList();
+    }
+
+    private static Withdrawal withdrawal(WithdrawalRow row) {
+        return new Withdrawal(row.id, row.supplyId, row.product, row.lotCode, row.fromDay, row.note);
     }
 
     public void takeBack(UUID household, UUID withdrawal) {

@@ -150,6 +150,14 @@ class CheckPageTest extends StockTest {
         send(mine, third + "/lines/0", "answer", "COUNT", "found", "0");
         send(mine, third + "/finish");
         open(mine, kit).andExpect(says("missing since"));
+        UUID car = stock.addPlace(household, "Car kit", Place.Kind.KIT, Optional.empty(), Optional.empty());
+        put(car, "head-light", 1, "");
+        String ofTheCar =
+                String.valueOf(send(mine, "/stock/checks", "place", car.toString(), "rhythm", "MONTHLY_CHARGE")
+                        .andReturn()
+                        .getResponse()
+                        .getRedirectedUrl());
+        open(mine, ofTheCar).andExpect(says("1 of 1 line"));
         String place = "/stock/places/" + box;
         send(others, place + "/let-go", "place", box.toString(), "supply", "head-light")
                 .andExpect(status().isNotFound());
@@ -194,7 +202,9 @@ class CheckPageTest extends StockTest {
     void devicesAreAskedForTheirChargeWithWhatTheyUseUp() throws Exception {
         put(box, "glucose-meter", 1, "");
         put(box, "glucose-strip", 9, "2028-01");
-        put(box, "spare-cells", 1, "2030-01");
+        put(box, "spare-cells", 2, "2030-01");
+        // No device here runs on these.
+        put(box, "spare-cells-aa", 1, "2030-01");
         String round = begin("MONTHLY_CHARGE");
         open(mine, round).andExpect(says("4 of 4 lines to go", "3 AAA cells, %"));
         send(mine, round + "/lines/0", "answer", "RIGHT", "charge", "much")
@@ -203,7 +213,9 @@ class CheckPageTest extends StockTest {
             send(mine, round + "/lines/" + line, "answer", "RIGHT", "charge", "80 %");
         }
         send(mine, round + "/finish");
-        open(mine, "/kits/" + box).andExpect(says("3 AAA cells, at 80 % on", ": 9"));
+        open(mine, "/kits/" + box)
+                .andExpect(says("3 AAA cells, at 80 % on", "Spare AAA cells, set of three: 2", ": 9"))
+                .andExpect(says("Spare button cell: 0"));
     }
 
     @Test

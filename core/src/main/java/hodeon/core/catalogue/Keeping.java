@@ -12,7 +12,7 @@ import java.util.Set;
  * @param battery runs on a battery that must be charged or looked at
  * @param power what that is, such as “3 AAA cells”; empty if nobody says
  * @param counted counted one by one at every round, because it is sharp or controlled
- * @param usesUp ids of supplies that it counts nothing without and that run out: strips, covers
+ * @param usesUp ids of supplies that it does not work without and that run out: strips, covers, cells of its type
  */
 public record Keeping(
         OptionalInt shelfLifeMonths,

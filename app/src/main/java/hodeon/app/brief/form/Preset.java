@@ -1,6 +1,7 @@
 package hodeon.app.brief.form;
 
 import hodeon.core.brief.Activity;
+import hodeon.core.brief.Carriage;
 import hodeon.core.brief.Environment;
 import hodeon.core.brief.Reach;
 import hodeon.core.brief.Season;
@@ -161,6 +162,16 @@ public enum Preset {
         return refillDays > 0;
     }
 
+    /** How a kit that stays is moved, if at all. */
+    private Carriage carriage() {
+        return switch (this) {
+            case HOME, CLUBHOUSE -> Carriage.STAYS_PUT;
+            case CAR -> Carriage.IN_VEHICLE;
+            case BOAT -> Carriage.ON_WHEELS_OR_WATER;
+            default -> Carriage.IN_PACK;
+        };
+    }
+
     public static List<Preset> of(boolean stays) {
         return Stream.of(values()).filter(p -> p.stays() == stays).toList();
     }
@@ -174,6 +185,7 @@ public enum Preset {
         if (stays()) {
             form.getStanding().setRefillDays(Integer.toString(refillDays));
             form.getStanding().setVisited(this == CLUBHOUSE ? "yes" : "");
+            form.setCarriage(carriage().name());
         }
         form.setName(label);
         form.setSeason(season.name());

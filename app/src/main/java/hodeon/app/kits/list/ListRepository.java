@@ -12,9 +12,12 @@ interface ListRepository extends JpaRepository<ListRow, UUID> {
 
     Optional<ListRow> findByTripIdAndHouseholdId(UUID tripId, UUID householdId);
 
+    /** Their lines are asked for one by one, when they are looked at. */
+    List<ListRow> findByHouseholdIdOrderByNameAsc(UUID householdId);
+
     /** With their lines, in one question. */
     @EntityGraph(attributePaths = "lines")
-    List<ListRow> findByHouseholdIdOrderByNameAsc(UUID householdId);
+    List<ListRow> findFilledByHouseholdId(UUID householdId);
 
     /** What a list is called. */
     interface Named {

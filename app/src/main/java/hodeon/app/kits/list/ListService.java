@@ -36,10 +36,17 @@ public class ListService {
 
     private final ListRepository lists;
     private final ListVersionRepository versions;
+    private final SavedLines saved;
     private final OwnCatalogue catalogues;
     private final Clock clock;
 
-    ListService(ListRepository lists, ListVersionRepository versions, OwnCatalogue catalogues, Clock clock) {
+    ListService(
+            ListRepository lists,
+            ListVersionRepository versions,
+            SavedLines saved,
+            OwnCatalogue catalogues,
+            Clock clock) {
+        this.saved = saved;
         this.lists = lists;
         this.versions = versions;
         this.catalogues = catalogues;
@@ -48,9 +55,11 @@ public class ListService {
 
     @Transactional(readOnly = true)
     public List<StoredList> all(UUID householdId) {
-        Catalogue catalogue = catalogues.of(householdId).catalogue();
-        return lists.findByHouseholdIdOrderByNameAsc(householdId).stream()
-                .map(row -> stored(row, catalogue))
+        Map<String, Supply> supplies = supplies(householdId);
+        List<ListRow> rows = lists.findByHouseholdIdOrderByNameAsc(householdId);
+        Map<UUID, List<KitList.Line>> lines = saved.of(rows, () -> lists.findFilledByHouseholdId(householdId));
+        return rows.stream()
+                .map(row -> stored(row, lines.getOrDefault(row.id, List.of()), supplies))
                 .toList();
     }
 
@@ -64,7 +73,7 @@ public class ListService {
 
     @Transactional(readOnly = true)
     public StoredList find(UUID householdId, UUID id) {
-        return stored(row(householdId, id), catalogues.of(householdId).catalogue());
+        return stored(row(householdId, id), supplies(householdId));
     }
 
     @Transactional(readOnly = true)
@@ -74,8 +83,7 @@ public class ListService {
 
     @Transactional(readOnly = true)
     public Optional<StoredList> ofTrip(UUID householdId, UUID tripId) {
-        return lists.findByTripIdAndHouseholdId(tripId, householdId)
-                .map(row -> stored(row, catalogues.of(householdId).catalogue()));
+        return lists.findByTripIdAndHouseholdId(tripId, householdId).map(row -> stored(row, supplies(householdId)));
     }
 
     /** Saves contents as an outing's list, under a name of 1 to 80 characters; answers the list's id. */
@@ -110,7 +118,7 @@ public class ListService {
      */
     public void write(UUID householdId, UUID id, long seen, KitList list, String who, String why) {
         ListRow row = row(householdId, id);
-        StoredList now = stored(row, catalogues.of(householdId).catalogue());
+        StoredList now = stored(row, supplies(householdId));
         if (now.version() != seen) {
             throw new OptimisticLockingFailureException("List " + id + " was changed since");
         }
@@ -266,14 +274,19 @@ public class ListService {
         return lists.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("list " + id));
     }
 
-    private StoredList stored(ListRow row, Catalogue catalogue) {
-        Map<String, Supply> supplies =
-                catalogue.supplies().stream().collect(Collectors.toMap(Supply::id, Function.identity()));
-        List<StoredList.Line> lines = row.lines.stream()
-                .flatMap(l ->
-                        Optional.ofNullable(supplies.get(l.supplyId))
-                                .map(s -> new StoredList.Line(s, l.line()))
-                                .stream())
+    private Map<String, Supply> supplies(UUID householdId) {
+        return catalogues.of(householdId).catalogue().supplies().stream()
+                .collect(Collectors.toMap(Supply::id, Function.identity()));
+    }
+
+    private StoredList stored(ListRow row, Map<String, Supply> supplies) {
+        return stored(row, saved.of(row), supplies);
+    }
+
+    private static StoredList stored(ListRow row, List<KitList.Line> saved, Map<String, Supply> supplies) {
+        List<StoredList.Line> lines = saved.stream()
+                .flatMap(
+                        l -> Optional.ofNullable(supplies.get(l.supply())).map(s -> new StoredList.Line(s, l)).stream())
                 .toList();
         return new StoredList(
                 row.id,

@@ -28,11 +28,11 @@ public interface MovementRepository extends JpaRepository<MovementRow, UUID> {
     @Query("select m.undoes from MovementRow m where m.householdId = :householdId and m.undoes in :numbers")
     List<Long> undoneOf(UUID householdId, List<Long> numbers);
 
-    /** The last movement of each lot away from these places, in the order they were made. */
-    @Query("select m from MovementRow m where m.householdId = :householdId and m.fromPlace in :places and m.number ="
-            + " (select max(n.number) from MovementRow n where n.householdId = :householdId and n.lotId = m.lotId"
-            + " and n.fromPlace = m.fromPlace) order by m.number")
-    List<MovementRow> lastAway(UUID householdId, Collection<UUID> places);
+    /** The last movement of each lot away from these places, in the order they were made; found by one index alone. */
+    @Query(
+            "select m from MovementRow m where m.fromPlace in :places and m.number = (select max(n.number) from MovementRow n"
+                    + " where n.fromPlace = m.fromPlace and n.lotId = m.lotId) order by m.number")
+    List<MovementRow> lastAway(Collection<UUID> places);
 
     /** Pieces of a lot that left a place; read from one index alone. */
     record Left(UUID lot, UUID place, long pieces) {}

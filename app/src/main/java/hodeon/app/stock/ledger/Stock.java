@@ -7,10 +7,15 @@ import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Nesting;
 import hodeon.core.units.Mass;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 
@@ -20,6 +25,7 @@ import java.util.stream.Collectors;
  * @param supplies by id, in catalogue order
  * @param places in their order
  * @param lying the same as {@code held}, by place
+ * @param shared names, in small letters, that more than one place bears
  * @param nesting which place lies in which
  */
 public record Stock(
@@ -27,6 +33,7 @@ public record Stock(
         Map<UUID, Place> places,
         List<Held> held,
         Map<UUID, List<Held>> lying,
+        Set<String> shared,
         Nesting nesting,
         StockRules rules) {
 
@@ -37,12 +44,21 @@ public record Stock(
         Map<UUID, UUID> inside = new LinkedHashMap<>();
         places.values().forEach(p -> p.inside().filter(places::containsKey).ifPresent(i -> inside.put(p.id(), i)));
         return new Stock(
-                supplies,
-                places,
+                Collections.unmodifiableMap(supplies),
+                Collections.unmodifiableMap(places),
                 there,
-                there.stream().collect(Collectors.groupingBy(Held::place)),
+                Collections.unmodifiableMap(there.stream().collect(Collectors.groupingBy(Held::place))),
+                shared(places.values()),
                 new Nesting(inside),
                 rules);
+    }
+
+    private static Set<String> shared(Collection<Place> places) {
+        Set<String> names = new HashSet<>();
+        return places.stream()
+                .map(p -> p.name().toLowerCase(Locale.ROOT))
+                .filter(n -> !names.add(n))
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     public static Map<String, Supply> byId(Catalogue catalogue) {
@@ -78,11 +94,7 @@ public record Stock(
     /** What tells a place from every other: its name where none but it bears that, else its {@linkplain #path path}. */
     public String address(UUID place) {
         String name = placeName(place);
-        boolean alone = places.values().stream()
-                        .filter(p -> p.name().equalsIgnoreCase(name))
-                        .count()
-                < 2;
-        return alone ? name : path(place);
+        return shared.contains(name.toLowerCase(Locale.ROOT)) ? path(place) : name;
     }
 
     public List<Held> at(UUID place) {
