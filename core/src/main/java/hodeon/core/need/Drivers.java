@@ -33,6 +33,9 @@ public final class Drivers {
     /** Holds where a dog comes along. */
     public static final Tag DOG = new Tag("company", "dog");
 
+    /** Holds where a kit is for whoever comes by. */
+    public static final Tag VISITORS = new Tag("company", "visitors");
+
     private static final Set<String> PERSONAL = Set.of("age", "condition", "allergy");
 
     private Drivers() {}
@@ -56,6 +59,7 @@ public final class Drivers {
         add(all, "length", Length.values());
         all.add(NO_STOVE);
         all.add(DOG);
+        all.add(VISITORS);
         return all;
     }
 
@@ -75,7 +79,8 @@ public final class Drivers {
 
     /**
      * What holds of the trip as a whole, on any of its legs or of anybody who comes along; what is within reach, how the kit travels,
-     * for how long, which school it follows, and every level of training that the party has.
+     * for how long, which school it follows, every level of training that the party has, and
+     * whether a dog comes along or people come by whom nobody knows.
      */
     public static Set<Tag> whereabouts(Trip trip) {
         Set<Tag> tags = new HashSet<>(around(trip));
@@ -96,6 +101,9 @@ public final class Drivers {
                 .forEach(t -> tags.add(Tag.of("training", t)));
         if (trip.company().dogs() > 0) {
             tags.add(DOG);
+        }
+        if (trip.standing().filter(use -> !use.visitors().none()).isPresent()) {
+            tags.add(VISITORS);
         }
         return tags;
     }

@@ -15,8 +15,12 @@ public sealed interface Exclusion {
         return this instanceof TooRare || this instanceof OutOfPlace || this instanceof OnRequest;
     }
 
-    /** It does not belong where the kit goes: at a tap nobody treats water. */
-    record OutOfPlace() implements Exclusion {}
+    /**
+     * It does not belong where the kit goes: at a tap nobody treats water.
+     *
+     * @param because what holds there and speaks against it; empty where nothing there speaks for it
+     */
+    record OutOfPlace(Set<Tag> because) implements Exclusion {}
 
     /** It comes only where somebody asks for it. */
     record OnRequest(String why) implements Exclusion {}

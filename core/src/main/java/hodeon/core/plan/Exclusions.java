@@ -163,7 +163,11 @@ final class Exclusions {
         if (prescriptions(supply, party) > 0) {
             return Optional.empty();
         }
-        return supply.fit().belongs(whereabouts) ? Optional.empty() : Optional.of(new Exclusion.OutOfPlace());
+        return supply.fit().belongs(whereabouts)
+                ? Optional.empty()
+                : Optional.of(new Exclusion.OutOfPlace(supply.fit().notWhere().stream()
+                        .filter(whereabouts::contains)
+                        .collect(Collectors.toUnmodifiableSet())));
     }
 
     private Optional<Exclusion> wrongSize(Supply supply) {

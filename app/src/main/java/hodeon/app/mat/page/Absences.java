@@ -41,6 +41,7 @@ final class Absences {
             case "training:wilderness" -> "the trained here improvise it";
             case "season:winter", "environment:winter" -> "in winter it is seldom needed";
             case "gear:no-stove" -> "nothing is cooked";
+            case "company:visitors" -> "what whoever comes by may not have is not known";
             default -> Reasons.words(tag);
         };
     }

@@ -72,6 +72,7 @@ class MatPage {
         int open = Math.min(MOST_OPEN, couldCome.size());
         return new MatView(
                 mat.trip().id(),
+                trip.standing().isPresent(),
                 mat.version(),
                 mat.touched(),
                 best.searching(),

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /** The mat page: what lies on it, what it answers, what one supply is for, what stays out and why. */
 public record MatView(
         UUID tripId,
+        boolean stays,
         long version,
         boolean touched,
         boolean searching,

@@ -4,6 +4,7 @@ import hodeon.app.shell.Figures;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Fit;
+import hodeon.core.need.Drivers;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.plan.Exclusion;
 import java.util.List;
@@ -43,7 +44,10 @@ final class Reasons {
             case Exclusion.TooRare(double chance) ->
                 "Only rare, grave trouble asks for it: " + Figures.chance(chance)
                         + " on this trip. What to do is told all the same; pin it to take it along.";
-            case Exclusion.OutOfPlace() ->
+            case Exclusion.OutOfPlace(var because) when because.contains(Drivers.VISITORS) ->
+                "Not for people whom nobody here knows: what they may not have is not known, and whoever is responsible for"
+                        + " them decides. Pin it if you hand it out all the same.";
+            case Exclusion.OutOfPlace out ->
                 "Does not belong where this kit goes: what it does is at hand there, or nobody needs it. Pin it to take it along.";
             case Exclusion.OnRequest(String why) ->
                 why.equals(Fit.COMFORT)
@@ -68,7 +72,8 @@ final class Reasons {
             case Exclusion.RidesElsewhere elsewhere -> "rides elsewhere";
             case Exclusion.NotNeeded not -> "nothing asks for it";
             case Exclusion.TooRare rare -> "for rare trouble only";
-            case Exclusion.OutOfPlace out -> "not needed there";
+            case Exclusion.OutOfPlace out ->
+                out.because().contains(Drivers.VISITORS) ? "not for strangers" : "not needed there";
             case Exclusion.OnRequest request -> "on request";
             case Exclusion.Banned banned -> "left out by you";
         };
