@@ -32,6 +32,7 @@ class ArchitectureTest {
             Map.entry("party", Set.of("evidence", "units")),
             Map.entry("catalogue", Set.of("units", "evidence")),
             Map.entry("catalogue.file", Set.of("catalogue", "units", "evidence")),
+            Map.entry("catalogue.words", Set.of("catalogue", "catalogue.file")),
             Map.entry("catalogue.procedure", Set.of("evidence", "catalogue", "catalogue.file")),
             Map.entry("brief", Set.of("evidence", "units", "party")),
             Map.entry("brief.route", Set.of()),
@@ -120,6 +121,7 @@ class ArchitectureTest {
                                 "java..",
                                 "org.jspecify..",
                                 "com.google.ortools..",
+                                "org.apache.commons.text..",
                                 "org.atteo.evo.."))
                 .toArray(String[]::new);
         classes()

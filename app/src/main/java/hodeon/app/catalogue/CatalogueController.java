@@ -46,16 +46,25 @@ class CatalogueController {
             """;
 
     private final OwnCatalogue catalogues;
+    private final Understanding understanding;
 
-    CatalogueController(OwnCatalogue catalogues) {
+    CatalogueController(OwnCatalogue catalogues, Understanding understanding) {
         this.catalogues = catalogues;
+        this.understanding = understanding;
     }
 
     record GroupView(String name, List<SupplyView> supplies) {}
 
-    /** @param text what was typed and not taken over */
+    /**
+     * @param text what was typed and not taken over
+     * @param words that the household calls supplies by
+     */
     record SuppliesPage(
-            List<GroupView> groups, List<Capability> capabilities, String text, List<CatalogueFault> faults) {}
+            List<GroupView> groups,
+            List<Capability> capabilities,
+            String text,
+            List<CatalogueFault> faults,
+            List<Understanding.Called> words) {}
 
     record SupplyView(String id, String name, String grams, String millilitres, String price, boolean own) {}
 
@@ -92,6 +101,14 @@ class CatalogueController {
         Binned.told(next, "SUPPLY", id, id);
         catalogues.dropSupply(member.householdId(), id);
         return "redirect:/supplies";
+    }
+
+    /** A word of the household's own is asked for again. */
+    @PostMapping("/supplies/words/forget")
+    String forget(@AuthenticationPrincipal Member member, @RequestParam String words, RedirectAttributes next) {
+        understanding.forget(member.householdId(), words);
+        next.addFlashAttribute("said", "“" + words + "” is asked for again in the next list.");
+        return "redirect:/supplies#words";
     }
 
     /** Keeps a rate of one's own and goes back to the odds it was entered on. */
@@ -140,7 +157,10 @@ class CatalogueController {
                             .toList()));
         }
         return Shown.page(
-                "catalogue/supplies", new SuppliesPage(groups, own.catalogue().capabilities(), text, faults), model);
+                "catalogue/supplies",
+                new SuppliesPage(
+                        groups, own.catalogue().capabilities(), text, faults, understanding.own(member.householdId())),
+                model);
     }
 
     private static SupplyView view(Supply supply, OwnCatalogue.Own own) {

@@ -1,6 +1,8 @@
 package hodeon.app.contents;
 
 import hodeon.app.catalogue.OwnCatalogue;
+import hodeon.app.catalogue.ReadLine;
+import hodeon.app.catalogue.Understanding;
 import hodeon.app.household.Member;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
@@ -32,8 +34,10 @@ class BoughtController {
     private final BoughtKit bought;
     private final StockService stock;
     private final OwnCatalogue catalogues;
+    private final Understanding understanding;
 
-    BoughtController(BoughtKit bought, StockService stock, OwnCatalogue catalogues) {
+    BoughtController(BoughtKit bought, StockService stock, OwnCatalogue catalogues, Understanding understanding) {
+        this.understanding = understanding;
         this.bought = bought;
         this.stock = stock;
         this.catalogues = catalogues;
@@ -55,9 +59,11 @@ class BoughtController {
     @PostMapping
     String match(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam String text, Model model) {
-        LinesPage lines =
-                LinesPage.read(text, catalogues.of(member.householdId()).catalogue());
-        return page(member, id, "", List.of(), lines, model);
+        UUID household = member.householdId();
+        LinesPage lines = LinesPage.read(
+                text, household, understanding, catalogues.of(household).catalogue());
+        List<String> untils = lines.lines().stream().map(ReadLine::until).toList();
+        return page(member, id, "", untils.stream().allMatch(String::isEmpty) ? List.of() : untils, lines, model);
     }
 
     @PostMapping("/confirmed")
@@ -77,9 +83,15 @@ class BoughtController {
         if (!faults.none()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             LinesPage again = LinesPage.again(
-                    confirmed, faults.all(), catalogues.of(member.householdId()).catalogue());
+                    confirmed,
+                    faults.all(),
+                    member.householdId(),
+                    understanding,
+                    catalogues.of(member.householdId()).catalogue());
             return page(member, id, until, each, again, model);
         }
+        confirmed.learn(
+                member.householdId(), catalogues.of(member.householdId()).catalogue(), understanding);
         next.addFlashAttribute(
                 "said",
                 Wording.says("bought.entered", entered.kinds())

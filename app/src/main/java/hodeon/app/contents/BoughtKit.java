@@ -76,7 +76,7 @@ class BoughtKit {
         List<String> aside = new ArrayList<>();
         Map<String, Integer> counted = new LinkedHashMap<>();
         List<Arrival> arrivals = new ArrayList<>();
-        List<ConfirmedLines.Row> rows = confirmed.rows();
+        List<ConfirmedLines.Row> rows = confirmed.rows(catalogue);
         for (int i = 0; i < rows.size(); i++) {
             Optional<PrintedExpiry> own = read("lineUntil", RepeatedFields.at(untils, i), faults);
             ConfirmedLines.one(rows.get(i), catalogue, aside).ifPresent(line -> {

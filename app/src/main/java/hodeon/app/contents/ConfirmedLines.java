@@ -1,11 +1,15 @@
 package hodeon.app.contents;
 
+import hodeon.app.catalogue.Understanding;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.core.catalogue.Catalogue;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -13,7 +17,10 @@ import org.jspecify.annotations.Nullable;
 record ConfirmedLines(
         @Nullable List<String> line,
         @Nullable List<String> supply,
+        @Nullable List<String> other,
         @Nullable List<String> pieces) {
+
+    static final int MOST_PIECES = 10_000;
 
     /** In place of a supply, where a line is not wanted. */
     private static final String DROP = "drop";
@@ -27,14 +34,28 @@ record ConfirmedLines(
         }
     }
 
-    List<Row> rows() {
+    /** What was searched for by its name stands before what was chosen. */
+    List<Row> rows(Catalogue catalogue) {
         List<String> texts = RepeatedFields.sent(line);
+        Map<String, String> ids = new HashMap<>();
+        catalogue.supplies().forEach(s -> ids.put(s.name().toLowerCase(Locale.ROOT), s.id()));
         return IntStream.range(0, texts.size())
-                .mapToObj(i -> new Row(
-                        texts.get(i),
-                        RepeatedFields.at(RepeatedFields.sent(supply), i),
-                        RepeatedFields.at(RepeatedFields.sent(pieces), i).strip()))
+                .mapToObj(i -> {
+                    String searched =
+                            RepeatedFields.at(RepeatedFields.sent(other), i).strip();
+                    return new Row(
+                            texts.get(i),
+                            searched.isEmpty()
+                                    ? RepeatedFields.at(RepeatedFields.sent(supply), i)
+                                    : ids.getOrDefault(searched.toLowerCase(Locale.ROOT), ""),
+                            RepeatedFields.at(RepeatedFields.sent(pieces), i).strip());
+                })
                 .toList();
+    }
+
+    /** What lines were said to be is understood in the next list. */
+    void learn(UUID household, Catalogue catalogue, Understanding understanding) {
+        rows(catalogue).forEach(r -> understanding.learn(household, r.text(), r.supply()));
     }
 
     /**
@@ -44,7 +65,7 @@ record ConfirmedLines(
      */
     Map<String, Integer> counted(Catalogue catalogue, List<String> unknown) {
         Map<String, Integer> counted = new LinkedHashMap<>();
-        rows().forEach(row -> one(row, catalogue, unknown)
+        rows(catalogue).forEach(row -> one(row, catalogue, unknown)
                 .ifPresent(line -> counted.merge(line.getKey(), line.getValue(), Integer::sum)));
         return counted;
     }
@@ -55,8 +76,7 @@ record ConfirmedLines(
             return Optional.empty();
         }
         if (row.counted() && catalogue.supply(row.supply()).isPresent()) {
-            return Optional.of(
-                    Map.entry(row.supply(), Math.min(Integer.parseInt(row.pieces()), ContentsText.MOST_PIECES)));
+            return Optional.of(Map.entry(row.supply(), Math.min(Integer.parseInt(row.pieces()), MOST_PIECES)));
         }
         unknown.add(row.text() + (row.counted() ? "" : " (“" + row.pieces() + "” is no number of pieces)"));
         return Optional.empty();

@@ -1,5 +1,6 @@
 package hodeon.app.contents;
 
+import hodeon.app.catalogue.Understanding;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.household.Member;
 import hodeon.app.kits.list.ListService;
@@ -35,8 +36,10 @@ class ListPasteController {
     private final ListService lists;
     private final HouseholdEvidence knowledge;
     private final OpenLines open;
+    private final Understanding understanding;
 
-    ListPasteController(ListService lists, HouseholdEvidence knowledge, OpenLines open) {
+    ListPasteController(ListService lists, HouseholdEvidence knowledge, OpenLines open, Understanding understanding) {
+        this.understanding = understanding;
         this.lists = lists;
         this.knowledge = knowledge;
         this.open = open;
@@ -59,7 +62,10 @@ class ListPasteController {
     String match(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam String text, Model model) {
         Catalogue catalogue = knowledge.of(member.householdId()).catalogue();
-        return page(lists.find(member.householdId(), id), LinesPage.read(text, catalogue), model);
+        return page(
+                lists.find(member.householdId(), id),
+                LinesPage.read(text, member.householdId(), understanding, catalogue),
+                model);
     }
 
     private static String page(StoredList list, LinesPage lines, Model model) {
@@ -79,8 +85,10 @@ class ListPasteController {
         UUID household = member.householdId();
         StoredList list = lists.find(household, id);
         List<String> unknown = new ArrayList<>();
-        Map<String, Integer> counted = confirmed.counted(knowledge.of(household).catalogue(), unknown);
+        Catalogue catalogue = knowledge.of(household).catalogue();
+        Map<String, Integer> counted = confirmed.counted(catalogue, unknown);
         open.keep(household, unknown);
+        confirmed.learn(household, catalogue, understanding);
         try {
             lists.write(
                     household,

@@ -1,6 +1,7 @@
 package hodeon.app.contents;
 
-import hodeon.app.contents.ContentsText.Line;
+import hodeon.app.catalogue.ReadLine;
+import hodeon.app.catalogue.Understanding;
 import hodeon.app.household.Member;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.mat.Mat;
@@ -55,8 +56,16 @@ class SortController {
     private final ListService lists;
     private final KitCalculator calculator;
     private final OpenLines open;
+    private final Understanding understanding;
 
-    SortController(OpenedMat opened, MatService mats, ListService lists, KitCalculator calculator, OpenLines open) {
+    SortController(
+            OpenedMat opened,
+            MatService mats,
+            ListService lists,
+            KitCalculator calculator,
+            OpenLines open,
+            Understanding understanding) {
+        this.understanding = understanding;
         this.open = open;
         this.opened = opened;
         this.mats = mats;
@@ -78,7 +87,7 @@ class SortController {
      */
     record SortedPage(
             String text,
-            List<Line> lines,
+            List<ReadLine> lines,
             List<Fault> faults,
             SortedContents sorted,
             String takeGrams,
@@ -100,7 +109,11 @@ class SortController {
     String match(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam String text, Model model) {
         Mat mat = opened.open(member, id, "What I have", model);
-        return Shown.page("contents/sort", LinesPage.read(text, mat.known().catalogue()), model);
+        return Shown.page(
+                "contents/sort",
+                LinesPage.read(
+                        text, member.householdId(), understanding, mat.known().catalogue()),
+                model);
     }
 
     /** Sorts what was confirmed; lines without a supply are kept aside and told. */
@@ -111,6 +124,7 @@ class SortController {
         List<String> unknown = new ArrayList<>();
         Map<String, Integer> have = confirmed.counted(catalogue, unknown);
         open.keep(member.householdId(), unknown);
+        confirmed.learn(member.householdId(), catalogue, understanding);
         Sorting sorting = calculator.sort(mat.of(), mat.along(), have, SECOND_KIT_GRAMS);
         return sorted(mat, SortedContents.of(sorting, have, unknown, catalogue), List.of(), null, model);
     }

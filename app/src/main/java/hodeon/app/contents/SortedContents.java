@@ -109,13 +109,13 @@ record SortedContents(List<Row> rows, List<String> unknown) {
     }
 
     private static int pieces(String field, String typed, Supply supply, Faults faults) {
-        if (typed.strip().matches("\\d{1,5}") && Integer.parseInt(typed.strip()) <= ContentsText.MOST_PIECES) {
+        if (typed.strip().matches("\\d{1,5}") && Integer.parseInt(typed.strip()) <= ConfirmedLines.MOST_PIECES) {
             return Integer.parseInt(typed.strip());
         }
         faults.add(
                 field,
                 typed.strip(),
-                "pieces of " + supply.name() + " are a whole number from 0 to " + ContentsText.MOST_PIECES,
+                "pieces of " + supply.name() + " are a whole number from 0 to " + ConfirmedLines.MOST_PIECES,
                 "Write digits only");
         return 0;
     }

@@ -1,4 +1,4 @@
-/** Lists of contents as people write them. Start with {@link hodeon.app.contents.ContentsText}. */
+/** Lists of contents as people write them. Start with {@link hodeon.app.contents.LinesPage}. */
 @NullMarked
 package hodeon.app.contents;
 

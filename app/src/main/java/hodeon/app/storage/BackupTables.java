@@ -30,6 +30,7 @@ final class BackupTables {
     static final List<Table> ALL = List.of(
             own("own_supply", "supply_id"),
             own("own_rate", "problem_id"),
+            own("own_word", "words"),
             own("trip", "id"),
             child("trip_leg", "trip", "trip_id", "trip_id", "position"),
             child("trip_person", "trip", "trip_id", "trip_id", "position"),
@@ -78,6 +79,7 @@ final class BackupTables {
             "medicine_rules",
             "country_note",
             "followed_school",
+            "own_word",
             "stock_let_go",
             "open_line",
             "list_version",

@@ -161,7 +161,8 @@ class StandingKitTest extends WebTest {
         assertThat(club.trip().party().size()).isEqualTo(40);
         open(mine, "/trips/" + club.id() + "/brief").andExpect(says("Clubhouse"));
         open(mine, "/trips/" + club.id() + "/odds").andExpect(status().isOk());
-        // A box for people whom nobody knows hands out no tablets, says why, and leaves that to whoever answers for them.
+        // A box for people whom nobody knows hands out no tablets, says why, and leaves that to whoever answers for
+        // them.
         open(mine, "/trips/" + club.id() + "/mat")
                 .andExpect(says("Write the list", "No antihistamine: what whoever comes by may not have is not known"));
         open(mine, "/trips/" + club.id() + "/mat?about=paracetamol")

@@ -142,7 +142,7 @@ class StockPageTest extends WebTest {
     void pastedLinesAreLookedOverFirst() throws Exception {
         String text = "12 x waterproof plaster 2028-03 lot AB7\nfrobnicator, 2";
         send(mine, "/stock/enter/lines", "text", text, "place", "Shore shelf")
-                .andExpect(says("unknown: choose"))
+                .andExpect(says("not known: search for it"))
                 .andExpect(content().string(containsString("value=\"2028-03\"")))
                 .andExpect(content().string(containsString("value=\"AB7\"")));
         assertThat(stock.of(mine.householdId()).held()).isEmpty();

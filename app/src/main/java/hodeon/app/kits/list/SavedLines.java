@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -31,10 +30,10 @@ class SavedLines {
         return known(row).orElseGet(() -> read(row));
     }
 
-    /** @param filled the same rows with their lines, for when some are not known */
-    Map<UUID, List<KitList.Line>> of(List<ListRow> rows, Supplier<List<ListRow>> filled) {
+    /** @param fill reads the lines of all of them in one question, for when some are not known */
+    Map<UUID, List<KitList.Line>> of(List<ListRow> rows, Runnable fill) {
         if (rows.stream().anyMatch(r -> known(r).isEmpty())) {
-            filled.get();
+            fill.run();
         }
         return rows.stream().collect(Collectors.toMap(r -> r.id, this::of));
     }

@@ -4,8 +4,8 @@ import hodeon.app.shell.Figures;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Fit;
-import hodeon.core.need.Drivers;
 import hodeon.core.catalogue.Tag;
+import hodeon.core.need.Drivers;
 import hodeon.core.plan.Exclusion;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -44,7 +44,8 @@ final class Reasons {
             case Exclusion.TooRare(double chance) ->
                 "Only rare, grave trouble asks for it: " + Figures.chance(chance)
                         + " on this trip. What to do is told all the same; pin it to take it along.";
-            case Exclusion.OutOfPlace(var because) when because.contains(Drivers.VISITORS) ->
+            case Exclusion.OutOfPlace(var because)
+            when because.contains(Drivers.VISITORS) ->
                 "Not for people whom nobody here knows: what they may not have is not known, and whoever is responsible for"
                         + " them decides. Pin it if you hand it out all the same.";
             case Exclusion.OutOfPlace out ->

@@ -1,5 +1,7 @@
 package hodeon.app.stock.enter;
 
+import hodeon.app.catalogue.ReadLine;
+import hodeon.app.catalogue.Understanding;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.RepeatedFields;
@@ -49,15 +51,17 @@ class EnterController {
     private final StockService stock;
     private final Entering entering;
     private final OpenLines open;
+    private final Understanding understanding;
 
-    EnterController(StockService stock, Entering entering, OpenLines open) {
+    EnterController(StockService stock, Entering entering, OpenLines open, Understanding understanding) {
+        this.understanding = understanding;
         this.stock = stock;
         this.entering = entering;
         this.open = open;
     }
 
     /** What was sent, in whichever way, and is shown again. */
-    private record Typed(ArrivalForm form, String code, String told, List<PastedStock> lines, String rest) {
+    private record Typed(ArrivalForm form, String code, String told, List<ReadLine> lines, String rest) {
 
         static Typed code(ArrivalForm form, String code, ReadCode read) {
             return new Typed(form.with(read), code, read.told(), List.of(), "");
@@ -79,7 +83,7 @@ class EnterController {
             String told,
             Map<String, String> units,
             String unit,
-            List<PastedStock> lines,
+            List<ReadLine> lines,
             long waiting,
             String rest,
             List<Fault> faults,
@@ -150,20 +154,16 @@ class EnterController {
             @RequestParam(defaultValue = "") String place,
             Model model) {
         Faults faults = new Faults();
-        List<PastedStock> lines = PastedStock.read(
-                text, stock.at(member.householdId(), NOWHERE).supplies().values());
+        List<ReadLine> lines = understanding.read(member.householdId(), text);
         String rest = "";
-        long given = text.lines().filter(l -> !l.isBlank()).count();
-        if (given > PastedStock.MOST_LINES) {
+        long given = Understanding.lines(text).count();
+        if (given > Understanding.MOST_LINES) {
             faults.add(
                     "lines",
                     given + " lines",
-                    "at most " + PastedStock.MOST_LINES + " lines are looked over at once",
+                    "at most " + Understanding.MOST_LINES + " lines are looked over at once",
                     "Enter these first; the rest waits in the box below");
-            rest = text.lines()
-                    .filter(l -> !l.isBlank())
-                    .skip(PastedStock.MOST_LINES)
-                    .collect(Collectors.joining("\n"));
+            rest = Understanding.lines(text).skip(Understanding.MOST_LINES).collect(Collectors.joining("\n"));
         }
         return page(member, new Typed(ArrivalForm.at(place), "", "", lines, rest), faults, model);
     }
@@ -188,9 +188,10 @@ class EnterController {
         List<String> unknown = new ArrayList<>();
         List<String> dropped = new ArrayList<>();
         List<String> placed = new ArrayList<>();
-        List<PastedStock> lines = given.lines();
+        Map<String, String> meant = new HashMap<>();
+        List<LookedOver.Row> lines = given.rows();
         for (int i = 0; i < lines.size(); i++) {
-            PastedStock line = lines.get(i);
+            LookedOver.Row line = lines.get(i);
             if (line.supply().isEmpty()) {
                 unknown.add(line.text());
             } else if (line.supply().equals(LookedOver.DROP)) {
@@ -198,13 +199,21 @@ class EnterController {
             } else {
                 placed.add(line.text());
                 reader.read(f -> given.field(line, f), "line " + (i + 1) + ": ", faults)
-                        .ifPresent(arrivals::add);
+                        .ifPresent(arrival -> {
+                            arrivals.add(arrival);
+                            meant.put(line.text(), arrival.supply());
+                        });
             }
         }
         if (!faults.none()) {
-            return answer(member, new Typed(ArrivalForm.at(place), "", "", lines, ""), faults, response, model);
+            List<ReadLine> again = lines.stream()
+                    .map(l -> understanding.again(
+                            member.householdId(), l.text(), l.supply(), l.pieces(), l.until(), l.lot()))
+                    .toList();
+            return answer(member, new Typed(ArrivalForm.at(place), "", "", again, ""), faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
+        meant.forEach((text, supply) -> understanding.learn(member.householdId(), text, supply));
         open.settle(
                 member.householdId(),
                 Stream.concat(placed.stream(), dropped.stream()).toList());
@@ -262,7 +271,7 @@ class EnterController {
                 typed.told(),
                 units,
                 units.getOrDefault(form.supply(), ""),
-                pasted ? typed.lines() : waiting(member, all),
+                pasted ? typed.lines() : waiting(member),
                 pasted ? 0 : open.count(member.householdId()),
                 typed.rest(),
                 faults.all(),
@@ -271,9 +280,7 @@ class EnterController {
         return Shown.page("stock/enter", view, model);
     }
 
-    private List<PastedStock> waiting(Member member, Stock all) {
-        return open.of(member.householdId(), MOST_WAITING).stream()
-                .flatMap(l -> PastedStock.read(l, all.supplies().values()).stream())
-                .toList();
+    private List<ReadLine> waiting(Member member) {
+        return understanding.read(member.householdId(), String.join("\n", open.of(member.householdId(), MOST_WAITING)));
     }
 }

@@ -1,5 +1,6 @@
 package hodeon.app.stock.enter;
 
+import hodeon.app.catalogue.Understanding;
 import hodeon.app.shell.RepeatedFields;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -10,6 +11,7 @@ record LookedOver(
         @Nullable String place,
         @Nullable List<String> text,
         @Nullable List<String> supply,
+        @Nullable List<String> other,
         @Nullable List<String> pieces,
         @Nullable List<String> until,
         @Nullable List<String> lot) {
@@ -17,10 +19,18 @@ record LookedOver(
     /** In place of a supply, where a line is not wanted. */
     static final String DROP = "drop";
 
-    List<PastedStock> lines() {
-        return IntStream.range(0, Math.min(RepeatedFields.sent(supply).size(), PastedStock.MOST_LINES))
-                .mapToObj(
-                        i -> new PastedStock(at(text, i), at(supply, i), true, at(pieces, i), at(until, i), at(lot, i)))
+    /** One line as it was looked over; {@code supply} is an id, or the name that was searched for. */
+    record Row(String text, String supply, String pieces, String until, String lot) {}
+
+    /** What was searched for by its name stands before what was chosen. */
+    List<Row> rows() {
+        return IntStream.range(0, Math.min(RepeatedFields.sent(supply).size(), Understanding.MOST_LINES))
+                .mapToObj(i -> new Row(
+                        at(text, i),
+                        at(other, i).isBlank() ? at(supply, i) : at(other, i).strip(),
+                        at(pieces, i),
+                        at(until, i),
+                        at(lot, i)))
                 .toList();
     }
 
@@ -29,7 +39,7 @@ record LookedOver(
     }
 
     /** What stands in a field of one line, as somebody would have typed it for that line alone. */
-    String field(PastedStock line, String name) {
+    String field(Row line, String name) {
         return switch (name) {
             case "place" -> goesTo();
             case "supply" -> line.supply();

@@ -4,6 +4,7 @@ import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.matchesPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -113,8 +114,8 @@ class BalancePageTest extends WebTest {
         String trip = trip(mine, "Skerry ring");
         send(mine, trip + "/mat/sort", "text", "30 x fabric plasters\nantiseptic wipes, 4\nflux capacitor: 2")
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("value=\"plaster-fabric\" data-unit=\"plaster\" selected")))
-                .andExpect(says("not known: choose, or leave it aside"));
+                .andExpect(content().string(matchesPattern("(?s).*<option value=\"plaster-fabric\"[^>]* selected.*")))
+                .andExpect(says("not known: search for it"));
         send(
                         mine,
                         trip + "/mat/sort/confirmed",

@@ -1,0 +1,172 @@
+package hodeon.app.catalogue;
+
+import hodeon.app.catalogue.ReadLine.Guess;
+import hodeon.app.shell.LastAnswer;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.words.LineReader;
+import hodeon.core.catalogue.words.Named;
+import hodeon.core.catalogue.words.WrittenLine;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Reads lists as people write them, one supply a line, or a contents list that this product wrote. The one place where that is done; what
+ * a household chose once is remembered.
+ */
+@Service
+@Transactional
+public class Understanding {
+
+    public static final int MOST_LINES = 500;
+
+    /** A line of the contents list this product writes: pieces in the third column, the supply's id in the last. */
+    private static final Pattern OUR_LIST =
+            Pattern.compile(".*,(\\d{1,6}),[^,]*,[\\d.]+,[\\d.]+(?:,\\d{1,6},.*)?,([a-z0-9-]+)");
+
+    private static final String OUR_HEAD = "group,supply,";
+
+    private final OwnCatalogue catalogues;
+    private final OwnWordRepository words;
+    private final LastAnswer<List<Supply>, LineReader> readers = new LastAnswer<>();
+
+    Understanding(OwnCatalogue catalogues, OwnWordRepository words) {
+        this.catalogues = catalogues;
+        this.words = words;
+    }
+
+    /** The first {@value #MOST_LINES} lines that are not blank. */
+    @Transactional(readOnly = true)
+    public List<ReadLine> read(UUID household, String text) {
+        Map<String, String> own = words.findByHouseholdIdOrderById(household).stream()
+                .collect(Collectors.toMap(w -> w.id, w -> w.supplyId));
+        Map<String, Supply> byId = byId(household);
+        LineReader reader = reader(household);
+        return lines(text)
+                .limit(MOST_LINES)
+                .map(line -> ours(line, byId).orElseGet(() -> said(reader.read(line), own, byId)))
+                .toList();
+    }
+
+    /** Lines that are something, without the head of our own list. */
+    public static Stream<String> lines(String text) {
+        return text.lines()
+                .map(String::strip)
+                .filter(l -> !l.isEmpty() && !l.toLowerCase(Locale.ROOT).startsWith(OUR_HEAD));
+    }
+
+    /** A word of the household's own and the name of the supply that it calls so. */
+    public record Called(String words, String supply) {}
+
+    /** The household's own words. */
+    @Transactional(readOnly = true)
+    public List<Called> own(UUID household) {
+        Map<String, Supply> byId = byId(household);
+        return words.findByHouseholdIdOrderById(household).stream()
+                .flatMap(w -> Optional.ofNullable(byId.get(w.supplyId)).map(s -> new Called(w.id, s.name())).stream())
+                .toList();
+    }
+
+    /** What a line was said to be is understood from then on; nothing is kept where it would have been understood so anyway. */
+    public void learn(UUID household, String line, String supply) {
+        Map<String, Supply> byId = byId(household);
+        if (!byId.containsKey(supply) || ours(line, byId).isPresent()) {
+            return;
+        }
+        WrittenLine read = reader(household).read(line);
+        if (read.called().isEmpty() || read.called().length() > OwnWord.LONGEST) {
+            return;
+        }
+        if (read.name().supply().filter(supply::equals).isPresent()) {
+            words.deleteById(new OwnKey(household, read.called()));
+        } else {
+            words.save(new OwnWord(household, read.called(), supply));
+        }
+    }
+
+    public void forget(UUID household, String called) {
+        words.deleteById(new OwnKey(household, called));
+    }
+
+    private Map<String, Supply> byId(UUID household) {
+        return catalogues.of(household).catalogue().supplies().stream()
+                .collect(Collectors.toMap(Supply::id, Function.identity()));
+    }
+
+    private LineReader reader(UUID household) {
+        return readers.of(household, catalogues.of(household).catalogue().supplies(), LineReader::of);
+    }
+
+    /**
+     * A line that somebody looked over, shown once more.
+     *
+     * @param supply an id, or anything else for none
+     */
+    @Transactional(readOnly = true)
+    public ReadLine again(UUID household, String text, String supply, String pieces, String until, String lot) {
+        ReadLine read = read(household, text).stream()
+                .findFirst()
+                .orElseGet(() -> new ReadLine(text, "", false, "", "", "", "", List.of()));
+        Optional<Supply> chosen = catalogues.of(household).catalogue().supply(supply);
+        List<Guess> likely = Stream.concat(read.likely().stream(), chosen.map(s -> guess(s, "")).stream())
+                .collect(Collectors.toMap(Guess::id, Function.identity(), (a, b) -> a, LinkedHashMap::new))
+                .values()
+                .stream()
+                .toList();
+        return new ReadLine(text, supply, true, "", pieces, until, lot, likely);
+    }
+
+    private static Optional<ReadLine> ours(String line, Map<String, Supply> supplies) {
+        Matcher ours = OUR_LIST.matcher(line);
+        return ours.matches()
+                ? Optional.ofNullable(supplies.get(ours.group(2)))
+                        .map(s -> new ReadLine(line, s.id(), true, "", ours.group(1), "", "", List.of(guess(s, ""))))
+                : Optional.empty();
+    }
+
+    private static ReadLine said(WrittenLine line, Map<String, String> own, Map<String, Supply> supplies) {
+        Optional<Supply> called = Optional.ofNullable(own.get(line.called())).map(supplies::get);
+        Named name = called.map(s ->
+                        new Named(Optional.of(s.id()), List.of(new Named.Likely(s.id(), "as you called it before"))))
+                .orElseGet(line::name);
+        String why = name.supply().isEmpty() ? asked(name) : lookAt(line.doubt());
+        return new ReadLine(
+                line.text(),
+                name.supply().orElse(""),
+                why.isEmpty(),
+                why,
+                String.valueOf(line.pieces()),
+                line.until(),
+                line.lot(),
+                name.likely().stream()
+                        .flatMap(l ->
+                                Optional.ofNullable(supplies.get(l.supply())).map(s -> guess(s, l.said())).stream())
+                        .toList());
+    }
+
+    private static String asked(Named name) {
+        return name.likely().isEmpty() ? "not known: search for it, or it is kept aside" : "which of these is it?";
+    }
+
+    private static String lookAt(WrittenLine.Doubt doubt) {
+        return switch (doubt) {
+            case NONE -> "";
+            case DATE -> "day and month may stand in either order: type the date as 2027-04-03";
+            case PACK -> "counted by the usual pack: look at the number";
+        };
+    }
+
+    private static Guess guess(Supply supply, String said) {
+        return new Guess(supply.id(), supply.name(), supply.piece(), said);
+    }
+}
