@@ -67,6 +67,8 @@ class BodySchemas {
         }
         JsonNode given = withoutNulls(body);
         Faults faults = new Faults();
+        endless("", given, faults);
+        NotValid.unlessNone(faults);
         for (Error error : schema.validate(given)) {
             if (faults.all().size() < MOST_FAULTS) {
                 new BodyFault(document, error).tell(faults);
@@ -80,6 +82,20 @@ class BodySchemas {
 
     JsonNode document() {
         return document;
+    }
+
+    /** A number such as 1e999, of which only that it is too large can be said. */
+    private static void endless(String path, JsonNode node, Faults faults) {
+        if (node.isDouble() && !Double.isFinite(node.doubleValue())) {
+            faults.add(path, node.toString(), path + " is a number that can be reckoned with", "Send a smaller one");
+        }
+        node.properties()
+                .forEach(p -> endless(path.isEmpty() ? p.getKey() : path + "." + p.getKey(), p.getValue(), faults));
+        if (node.isArray()) {
+            for (int i = 0; i < node.size(); i++) {
+                endless(path + "[" + i + "]", node.get(i), faults);
+            }
+        }
     }
 
     private static JsonNode withoutNulls(JsonNode body) {

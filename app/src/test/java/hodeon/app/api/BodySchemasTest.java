@@ -20,6 +20,14 @@ class BodySchemasTest {
     }
 
     @Test
+    void aNumberWithoutEndIsToldAndNothingElseIsRead() {
+        assertThatThrownBy(() -> faults("/api/v1/plans/solve", "{\"gap\": 1e999, \"steps\": [{\"wanted\": -1e999}]}"))
+                .isInstanceOfSatisfying(NotValid.class, e -> assertThat(e.faults())
+                        .extracting(Fault::field)
+                        .containsExactlyInAnyOrder("gap", "steps[0].wanted"));
+    }
+
+    @Test
     void everyBreachIsToldAtItsPathWithValueLimitAndRemedy() {
         assertThat(faults("/api/v1/plans/solve", """
                         {"supplies": [{"id": "pad", "massGrams": -1, "durable": "yes", "minPieces": 2.5},
