@@ -52,6 +52,7 @@ class AppArchitectureTest {
             find: brief evidence household kits people shell stock
             formulary: catalogue household shell storage
             heat: household shell stock
+            help:
             household: shell
             journal: aid brief dose evidence household need people plan shell stock storage
             kits: brief catalogue check evidence household mat plan shell stock

@@ -74,7 +74,7 @@ class BalanceJourneyTest {
             Files.delete(list);
             browser.click("#match");
             browser.see("h2", "Is that right?");
-            assertThat(browser.text("tbody")).contains("not known: choose, or leave it aside");
+            assertThat(browser.text("tbody")).contains("not known: search for it, or it is kept aside");
             browser.click("#confirm");
             browser.see("#sorted", "flux capacitor");
             String met = browser.text("#sorted-met");

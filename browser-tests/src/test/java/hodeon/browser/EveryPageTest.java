@@ -39,6 +39,7 @@ class EveryPageTest {
                                 "/route",
                                 "/trips/new",
                                 "/supplies",
+                                "/help",
                                 "/settings",
                                 "/assumptions",
                                 "/nowhere",

@@ -90,7 +90,8 @@ class MouseJourneyTest {
 
             String csv = fetch(browser, browser.find(".take a[href$='.csv']").getDomProperty("href"));
             assertThat(csv.lines().count()).isEqualTo(saved.size() + 1);
-            assertThat(csv).startsWith("group,supply,pieces,unit,grams_each,grams,least,module,why,supply_id\n");
+            assertThat(csv.lines().findFirst())
+                    .contains("group,supply,pieces,unit,grams_each,grams,least,module,why,supply_id");
 
             browser.click(".take .act");
             browser.see("p", "Contents list");

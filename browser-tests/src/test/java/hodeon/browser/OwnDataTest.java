@@ -46,7 +46,7 @@ class OwnDataTest {
             browser.type("#again", PASSWORD);
             browser.click(".act");
             browser.see("h1", "Tidewrack Paddlers");
-            browser.see(".shelf", "No trip is planned");
+            browser.see(".shelf", "Where do you want to begin?");
         }
         Client client = new Client(app);
         client.signIn();

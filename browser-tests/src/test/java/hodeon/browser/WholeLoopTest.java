@@ -29,7 +29,7 @@ class WholeLoopTest {
             browser.type("#password", PASSWORD);
             browser.type("#again", PASSWORD);
             browser.click(".act");
-            browser.see(".shelf", "No trip is planned");
+            browser.see(".shelf", "Where do you want to begin?");
 
             String trip = brief(browser);
             browser.open(trip + "/odds");

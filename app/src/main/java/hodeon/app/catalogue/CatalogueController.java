@@ -3,21 +3,35 @@ package hodeon.app.catalogue;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Binned;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
 import hodeon.core.catalogue.Capability;
+import hodeon.core.catalogue.Form;
 import hodeon.core.catalogue.Group;
+import hodeon.core.catalogue.PriceBand;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.catalogue.Tag;
+import hodeon.core.catalogue.Tier;
 import hodeon.core.catalogue.file.CatalogueFault;
+import hodeon.core.notice.Fault;
+import hodeon.core.party.Training;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -58,13 +72,48 @@ class CatalogueController {
     /**
      * @param text what was typed and not taken over
      * @param words that the household calls supplies by
+     * @param one the supply in the form, and {@code oneFaults} what is wrong with it
      */
     record SuppliesPage(
             List<GroupView> groups,
             List<Capability> capabilities,
             String text,
             List<CatalogueFault> faults,
-            List<Understanding.Called> words) {}
+            List<Understanding.Called> words,
+            SupplyForm one,
+            List<Fault> oneFaults,
+            Choices choices) {}
+
+    /** What a field offers to choose from. */
+    record Option(String id, String label) {}
+
+    record Choices(
+            List<Option> groups,
+            List<Option> forms,
+            List<Option> tiers,
+            List<Option> trainings,
+            List<Option> prices,
+            List<Option> substances) {
+
+        private static final Choices ALL = new Choices(
+                options(Group.values(), Group::label),
+                options(Form.values(), Tag::idOf),
+                options(Tier.values(), Tier::label),
+                options(Training.values(), Training::label),
+                options(
+                        PriceBand.values(),
+                        b -> "about " + b.typical().exact().toPlainString() + " (" + Tag.idOf(b) + ")"),
+                List.of(
+                        new Option("latex", "latex"),
+                        new Option("adhesive", "adhesive"),
+                        new Option("iodine", "iodine")));
+
+        private static <E extends Enum<E>> List<Option> options(E[] values, Function<E, String> label) {
+            return Stream.of(values)
+                    .map(v -> new Option(Tag.idOf(v), label.apply(v)))
+                    .toList();
+        }
+    }
 
     record SupplyView(String id, String name, String grams, String millilitres, String price, boolean own) {}
 
@@ -74,7 +123,44 @@ class CatalogueController {
             @RequestParam(required = false) @Nullable String edit,
             Model model) {
         String text = edit == null ? NEW_SUPPLY : catalogues.text(member.householdId(), edit);
-        return page(member, text, List.of(), model);
+        return page(member, text, List.of(), form(member, edit), List.of(), model);
+    }
+
+    private SupplyForm form(Member member, @Nullable String edit) {
+        return Optional.ofNullable(edit)
+                .flatMap(id -> catalogues.of(member.householdId()).catalogue().supply(id))
+                .map(SupplyForm::of)
+                .orElse(SupplyForm.NEW);
+    }
+
+    @InitBinder
+    void wholeLines(WebDataBinder binder) {
+        RepeatedFields.whole(binder);
+    }
+
+    /** Keeps one supply as it was typed into the form. */
+    @PostMapping("/supplies/one")
+    String keepOne(
+            @AuthenticationPrincipal Member member,
+            SupplyForm form,
+            HttpServletResponse response,
+            RedirectAttributes next,
+            Model model) {
+        Set<String> taken = catalogues.of(member.householdId()).catalogue().supplies().stream()
+                .map(Supply::id)
+                .collect(Collectors.toSet());
+        boolean known = taken.contains(form.id());
+        String before = known ? catalogues.text(member.householdId(), form.id()) : "";
+        String text = form.text(before, taken);
+        List<Fault> faults = !form.id().isEmpty() && !known
+                ? List.of(new Fault("id", form.id(), "no supply is called so", "Open it again from the list"))
+                : form.faults(text, catalogues.keepSupply(member.householdId(), text));
+        if (!faults.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(member, text, List.of(), form, faults, model);
+        }
+        next.addFlashAttribute("said", "“" + form.name() + "” is kept. Odds, mats and kits use it from now on.");
+        return "redirect:/supplies";
     }
 
     @PostMapping("/supplies")
@@ -90,7 +176,7 @@ class CatalogueController {
                 : catalogues.keepSupply(member.householdId(), text);
         if (!faults.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(member, text, faults, model);
+            return page(member, text, faults, SupplyForm.NEW, List.of(), model);
         }
         next.addFlashAttribute("said", "Kept. It stands before the shipped one from now on.");
         return "redirect:/supplies";
@@ -145,7 +231,13 @@ class CatalogueController {
         return "redirect:/trips/" + trip + "/odds";
     }
 
-    private String page(Member member, String text, List<CatalogueFault> faults, Model model) {
+    private String page(
+            Member member,
+            String text,
+            List<CatalogueFault> faults,
+            SupplyForm one,
+            List<Fault> oneFaults,
+            Model model) {
         OwnCatalogue.Own own = catalogues.of(member.householdId());
         List<GroupView> groups = new ArrayList<>();
         for (Group group : Group.values()) {
@@ -159,7 +251,14 @@ class CatalogueController {
         return Shown.page(
                 "catalogue/supplies",
                 new SuppliesPage(
-                        groups, own.catalogue().capabilities(), text, faults, understanding.own(member.householdId())),
+                        groups,
+                        own.catalogue().capabilities(),
+                        text,
+                        faults,
+                        understanding.own(member.householdId()),
+                        one,
+                        oneFaults,
+                        Choices.ALL),
                 model);
     }
 

@@ -85,7 +85,7 @@ class KitController {
         return Shown.page("kits/kits", view, model);
     }
 
-    /** A new kit, with no list, an empty list of its own, or one that there is. */
+    /** A new kit, with no list, an empty list of its own, one that there is, or what lies in it now. */
     @PostMapping("/kits")
     String make(
             @AuthenticationPrincipal Member member,
@@ -99,13 +99,14 @@ class KitController {
         }
         Optional<UUID> chosen =
                 switch (list) {
-                    case "" -> Optional.empty();
+                    case "", "contents" -> Optional.empty();
                     case "new", "advice" -> Optional.of(lists.save(household, name.strip() + " list", Map.of()));
                     default -> Optional.of(lists.find(household, id(list)).id());
                 };
         UUID kit = stock.addPlace(household, name, Place.Kind.KIT, Optional.empty(), chosen);
         return switch (list) {
             case "new" -> "redirect:/lists/" + chosen.orElseThrow() + "/edit";
+            case "contents" -> "redirect:/kits/" + kit + "/bought";
             case "advice" -> "redirect:/standing/new?list=" + chosen.orElseThrow();
             default -> "redirect:/kits/" + kit;
         };

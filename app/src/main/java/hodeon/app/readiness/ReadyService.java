@@ -27,6 +27,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,6 +38,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class ReadyService {
+
+    private static final int MOST_ONE_BY_ONE = 3;
 
     private final Readiness readiness;
     private final ListService lists;
@@ -121,7 +124,8 @@ public class ReadyService {
         Stock all = allocated.stock();
         LocalDate until = trip.trip().end().plusDays(all.rules().marginDays());
         AgainstList there = kit.against(place.id(), all, until, new Substitution(all.supplies()));
-        List<Obstacle> obstacles = new ArrayList<>();
+        List<Obstacle> atHome = new ArrayList<>();
+        List<Obstacle> toBuy = new ArrayList<>();
         there.lacking().forEach((supply, missing) -> {
             if (Optional.ofNullable(all.supplies().get(supply))
                     .flatMap(Supply::prescribed)
@@ -135,12 +139,42 @@ public class ReadyService {
                     + (old > 0 && old < missing ? ", " + old + " more too old" : "");
             Place into = filled(place, supply, allocated);
             int some = Math.min(allocated.restock().filled(into.id(), supply), missing);
-            obstacles.add(
-                    some > 0
-                            ? fromHome(what, trip, into, supply, some, allocated)
-                            : Obstacle.open(what, "On the list to buy", "/restock#buy"));
+            if (some > 0) {
+                atHome.add(fromHome(what, trip, into, supply, some, allocated));
+            } else {
+                toBuy.add(Obstacle.open(what, "On the list to buy", "/restock#buy"));
+            }
         });
-        return obstacles;
+        int kinds = atHome.size() + toBuy.size();
+        return Stream.concat(
+                        together(
+                                atHome,
+                                Wording.says("ready.home", atHome.size(), kinds),
+                                "Move them all from home",
+                                "/restock/fill",
+                                Map.of("kit", place.id().toString(), "back", "/trips/" + trip.id() + "/ready"))
+                                .stream(),
+                        together(
+                                toBuy,
+                                Wording.says("ready.buy", toBuy.size(), kinds),
+                                "See the list to buy",
+                                "/restock#buy",
+                                Map.of())
+                                .stream())
+                .toList();
+    }
+
+    /** A few causes stand one by one; more that are put right by the same act are one. */
+    private static List<Obstacle> together(
+            List<Obstacle> alike, String what, String act, String address, Map<String, String> fields) {
+        return alike.size() <= MOST_ONE_BY_ONE
+                ? alike
+                : List.of(new Obstacle(
+                        what,
+                        act,
+                        address,
+                        fields,
+                        alike.stream().map(Obstacle::what).toList()));
     }
 
     /** The kit or the module in it that gets some of a supply from home. */

@@ -20,6 +20,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -67,9 +70,12 @@ class RestockController {
             @RequestParam(defaultValue = "/restock") String back,
             RedirectAttributes next) {
         try {
-            int moved = kit.isPresent() && until.isPresent()
-                    ? restock.fill(member.householdId(), kit.get(), supply, pieces, until.get(), member.getUsername())
-                    : restock.fillAll(member.householdId(), member.getUsername());
+            String who = member.getUsername();
+            int moved = kit.isEmpty()
+                    ? restock.fillAll(member.householdId(), who)
+                    : until.isPresent()
+                            ? restock.fill(member.householdId(), kit.get(), supply, pieces, until.get(), who)
+                            : restock.fillKit(member.householdId(), kit.get(), who);
             next.addFlashAttribute(
                     "said",
                     moved == 0
@@ -109,6 +115,47 @@ class RestockController {
             next.addFlashAttribute("faults", faults.all());
         }
         return "redirect:/restock#buy";
+    }
+
+    /** Everything in the basket at once: it came from one shop on one day. */
+    @PostMapping("/restock/put-basket-away")
+    String putBasketAway(
+            @AuthenticationPrincipal Member member,
+            @RequestParam UUID shelf,
+            @RequestParam(defaultValue = "") String until,
+            RedirectAttributes next) {
+        Faults faults = new Faults();
+        int kinds = restock.putBasketAway(member.householdId(), shelf, until, member.getUsername(), faults);
+        if (faults.none()) {
+            next.addFlashAttribute("said", Figures.counted(kinds, "kind") + " put away.");
+        } else {
+            next.addFlashAttribute("faults", faults.all());
+        }
+        return "redirect:/restock#buy";
+    }
+
+    /** What is to be bought, to take along or to send to somebody. */
+    @GetMapping(value = "/restock/list.csv", produces = "text/csv;charset=UTF-8")
+    @ResponseBody
+    String listCsv(@AuthenticationPrincipal Member member) throws IOException {
+        RestockService.Answer answer = restock.answer(member.householdId());
+        StringBuilder csv = new StringBuilder();
+        try (CSVPrinter rows = new CSVPrinter(csv, CSVFormat.RFC4180)) {
+            rows.printRecord("supply", "needed", "unit", "packs", "cost", "in_basket", "supply_id");
+            for (RestockService.Purchase p : answer.purchases()) {
+                rows.printRecord(
+                        Cells.write(answer.all().stock().nameOf(p.supply())),
+                        p.need(),
+                        answer.all().stock().piece(p.supply()),
+                        p.packs().bought().entrySet().stream()
+                                .map(b -> b.getValue() + " x " + b.getKey().name())
+                                .collect(Collectors.joining(" + ")),
+                        Figures.money(p.packs().cost().amount()),
+                        p.ticked() ? "yes" : "no",
+                        p.supply());
+            }
+        }
+        return csv.toString();
     }
 
     @PostMapping("/restock/prices")

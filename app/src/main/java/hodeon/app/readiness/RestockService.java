@@ -14,7 +14,9 @@ import hodeon.core.readiness.Packs;
 import hodeon.core.readiness.Restock;
 import hodeon.core.readiness.UseRates;
 import hodeon.core.stock.Held;
+import hodeon.core.stock.PrintedExpiry;
 import java.time.Clock;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -127,6 +129,17 @@ public class RestockService {
         ledger.move(household, from.lot().id(), from.place(), kit, pieces, Cause.of(who, "refilled"));
     }
 
+    /** Makes every fill of a kit and of what lies in it; answers how many pieces moved. */
+    int fillKit(UUID household, UUID kit, String who) {
+        HomeAllocation.Allocated allocated = allocation.of(household);
+        Set<UUID> within = Set.copyOf(allocated.stock().nesting().within(kit));
+        List<Restock.Fill> fills = allocated.restock().fills().stream()
+                .filter(f -> within.contains(f.to()))
+                .toList();
+        fills.forEach(f -> move(household, f.from(), f.to(), f.pieces(), who));
+        return fills.stream().mapToInt(Restock.Fill::pieces).sum();
+    }
+
     /** Makes every fill that the page suggests; answers how many pieces moved. */
     int fillAll(UUID household, String who) {
         int moved = 0;
@@ -160,5 +173,46 @@ public class RestockService {
         Optional<Arrival> arrival = entering.add(household, form, Cause.of(who, "bought"), faults);
         arrival.ifPresent(a -> ticks.deleteById(new TickRow.Key(household, a.supply())));
         return arrival.map(Arrival::pieces);
+    }
+
+    /**
+     * Puts everything in the basket away in one place, with one date or none; the whole of it, or nothing and what is wrong in
+     * {@code faults}. Answers how many kinds.
+     */
+    int putBasketAway(UUID household, UUID shelf, String until, String who, Faults faults) {
+        Optional<PrintedExpiry> printed = Optional.empty();
+        if (!until.isBlank()) {
+            try {
+                printed = Optional.of(PrintedExpiry.parse(until.strip()));
+            } catch (DateTimeException e) {
+                faults.add(
+                        "until",
+                        until,
+                        "the date printed on it is one like 2028-02-29, 2028-02 or 02/2028",
+                        "Correct it, or leave it empty and put away one by one what has another");
+            }
+        }
+        Answer answer = answer(household);
+        List<Purchase> basket =
+                answer.purchases().stream().filter(Purchase::ticked).toList();
+        if (basket.isEmpty()) {
+            faults.add("basket", "", "something is ticked as bought before it is put away", "Tick it in the list");
+        }
+        if (!answer.all().stock().places().containsKey(shelf)) {
+            faults.add("shelf", shelf.toString(), "the place is one of yours", "Choose another");
+        }
+        if (!faults.none()) {
+            return 0;
+        }
+        Optional<PrintedExpiry> good = printed;
+        LocalDate today = LocalDate.now(clock);
+        entering.add(
+                household,
+                basket.stream()
+                        .map(p -> Arrival.of(shelf, p.supply(), p.packs().pieces(), good, today))
+                        .toList(),
+                Cause.of(who, "bought"));
+        basket.forEach(p -> ticks.deleteById(new TickRow.Key(household, p.supply())));
+        return basket.size();
     }
 }

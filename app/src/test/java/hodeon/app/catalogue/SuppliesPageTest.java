@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.WebTest;
 import hodeon.core.catalogue.Supply;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -30,6 +31,65 @@ class SuppliesPageTest extends WebTest {
                     .isEmpty();
             assertThat(supply(shipped.id())).isEqualTo(shipped);
         }
+    }
+
+    /** What the form says of a shipped supply keeps everything that the form has no field for. */
+    @Test
+    void everyShippedSupplyComesBackTheSameFromItsForm() {
+        for (Supply shipped : catalogues.of(mine.householdId()).catalogue().supplies()) {
+            String text = SupplyForm.of(shipped).text(SupplyText.of(shipped), Set.of());
+            assertThat(catalogues.keepSupply(mine.householdId(), text))
+                    .as(shipped.id())
+                    .isEmpty();
+            assertThat(supply(shipped.id())).isEqualTo(shipped);
+        }
+    }
+
+    @Test
+    void aThingOfMyOwnIsAddedByAFormAndUnderstoodInLists() throws Exception {
+        String[] hook = {
+            "name",
+            "Rescue hook",
+            "group",
+            "tools",
+            "form",
+            "tool",
+            "piece",
+            "hook",
+            "mass",
+            "41,5",
+            "volume",
+            "12 x 5 x 1 cm",
+            "lasts",
+            "always",
+            "serves",
+            "cut-away",
+            "tier",
+            "good",
+            "training",
+            "untrained",
+            "price",
+            "fair",
+            "pack",
+            "1",
+            "months",
+            ""
+        };
+        send(mine, "/supplies/one", with(with(hook, "mass", "heavy"), "pack", "none"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(says("Grams of one: “heavy” is not a number", "Pieces in a pack", "Rescue hook"));
+        send(mine, "/supplies/one", hook).andExpect(status().is3xxRedirection());
+        Supply kept = supply("rescue-hook");
+        assertThat(kept.mass().grams()).isEqualTo(41.5);
+        assertThat(kept.volume().litres()).isEqualTo(0.06);
+        assertThat(kept.durable()).isTrue();
+        open(mine, "/supplies?edit=rescue-hook").andExpect(says("Change “Rescue hook”", "Keep this change"));
+        send(mine, "/supplies/one", with(with(hook, "mass", "44"), "id", "rescue-hook"));
+        assertThat(supply("rescue-hook").mass().grams()).isEqualTo(44);
+        // Another of the same name is another thing.
+        send(mine, "/supplies/one", hook);
+        assertThat(supply("rescue-hook-2").mass().grams()).isEqualTo(41.5);
+        send(mine, "/supplies/one", with(hook, "id", "nobodys-hook")).andExpect(status().isUnprocessableContent());
     }
 
     @Test

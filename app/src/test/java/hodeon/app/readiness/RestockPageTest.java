@@ -20,6 +20,8 @@ import hodeon.core.stock.Rhythm;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -118,6 +120,48 @@ class RestockPageTest extends StockTest {
         assertThat(ready()).contains(">Ready</h1>").doesNotContain("Not ready");
         open(mine, "/").andExpect(says("for Skerry ring: ready"));
         open(others, trip + "/ready").andExpect(doesNotSay("Deck pouch"));
+    }
+
+    @Test
+    void manyCausesOfOneKindAreOneWithOneAct() throws Exception {
+        UUID id = UUID.fromString(trip.replace("/trips/", ""));
+        Map<String, Integer> many = new HashMap<>();
+        List<String> atHome = List.of("shears", "whistle", "thermometer", "fine-tweezers", "marker");
+        List<String> nowhere = List.of("triangular-bandage", "gauze-small", "tick-card", "foil-blanket");
+        atHome.forEach(s -> many.put(s, 1));
+        nowhere.forEach(s -> many.put(s, 2));
+        lists.save(household, id, "Deck pouch", many);
+        send(mine, trip + "/ready/lies", "place", pouch.toString());
+        atHome.forEach(s -> put(shelf, s, 1, ""));
+        open(mine, trip + "/ready")
+                .andExpect(says("5 of 9 missing kinds lie at home", "Move them all from home"))
+                .andExpect(says("4 of 9 missing kinds are to be bought", "See the list to buy", "Whistle: 1 of"));
+        send(mine, "/restock/fill", "kit", pouch.toString(), "back", trip + "/ready")
+                .andExpect(flash().attribute("said", containsString("5 pieces")));
+        assertThat(stock.of(household).inKit(pouch)).hasSize(5);
+        open(mine, trip + "/ready").andExpect(says("4 of 4 missing kinds")).andExpect(doesNotSay("lie at home"));
+    }
+
+    @Test
+    void aBasketIsPutAwayAtOnceAndTheListIsTakenAlong() throws Exception {
+        send(mine, trip + "/ready/lies", "place", pouch.toString());
+        String csv = open(mine, "/restock/list.csv").andReturn().getResponse().getContentAsString();
+        assertThat(csv.lines()).hasSize(4).first().isEqualTo("supply,needed,unit,packs,cost,in_basket,supply_id");
+        assertThat(csv).contains("\"Nitrile gloves, pale\",4,pair,1 x usual pack");
+        send(mine, "/restock/put-basket-away", "shelf", shelf.toString()).andExpect(flash().attributeExists("faults"));
+        send(mine, "/restock/tick", "supply", "gloves-nitrile", "bought", "true");
+        send(mine, "/restock/tick", "supply", "antiseptic-wipe", "bought", "true");
+        open(mine, "/restock").andExpect(says("Put 2 kinds away"));
+        send(mine, "/restock/put-basket-away", "shelf", shelf.toString(), "until", "soon")
+                .andExpect(flash().attributeExists("faults"));
+        send(mine, "/restock/put-basket-away", "shelf", UUID.randomUUID().toString(), "until", "2031-02")
+                .andExpect(flash().attributeExists("faults"));
+        assertThat(stock.of(household).held()).isEmpty();
+        send(mine, "/restock/put-basket-away", "shelf", shelf.toString(), "until", "2031-02")
+                .andExpect(flash().attribute("said", containsString("2 kinds put away")));
+        assertThat(stock.of(household).at(shelf)).hasSize(2).allSatisfy(h -> assertThat(h.until())
+                .contains("2031-02-28"));
+        open(mine, "/restock").andExpect(says("0 of 1 in the basket"));
     }
 
     @Test

@@ -2,6 +2,9 @@ package hodeon.app.shelf;
 
 import static hodeon.app.PageText.doesNotSay;
 import static hodeon.app.PageText.says;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.matchesPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
 import hodeon.app.WebTest;
 import org.junit.jupiter.api.Test;
@@ -17,6 +20,25 @@ class ShelfPageTest extends WebTest {
         open(mine, "/").andExpect(says("no place says it holds “Lead boat dry box”", "Say where it lies"));
         send(mine, trip + "/brief", with(with(brief("Skerry ring"), "version", "0"), "massLimit", "300"));
         open(mine, "/").andExpect(says("the brief has changed since its mat was laid out", "over the limit"));
+    }
+
+    /** From nothing to a kit that is listed, dated and told of, in the household's own words. */
+    @Test
+    void anEmptyShelfHasThreeDoorsAndOneOfThemListsWhatThereIs() throws Exception {
+        open(mine, "/")
+                .andExpect(says("Where do you want to begin?", "I have a kit: list it", "I am going somewhere"))
+                .andExpect(says("I want a kit for home, car, boat or club"))
+                .andExpect(doesNotSay("Needs a hand"));
+        String listing = String.valueOf(send(mine, "/kits", "list", "contents", "name", "Hall cupboard")
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl());
+        assertThat(listing).matches("/kits/[0-9a-f-]{36}/bought");
+        open(mine, listing).andExpect(says("What lies in Hall cupboard"));
+        send(mine, listing, "text", "2 packs of 10 waterproof plasters exp 06/2031\nhalf a roll of zinc tape")
+                .andExpect(content().string(matchesPattern("(?s).*name=\"pieces\"[^>]*value=\"20\".*")))
+                .andExpect(content().string(matchesPattern("(?s).*name=\"lineUntil\"[^>]*value=\"2031-06\".*")));
+        open(mine, "/").andExpect(says("Needs a hand", "Hall cupboard")).andExpect(doesNotSay("Where do you want"));
     }
 
     @Test
