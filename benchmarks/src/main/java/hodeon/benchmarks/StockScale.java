@@ -7,6 +7,8 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
 import org.HdrHistogram.Histogram;
 
 /**
@@ -163,6 +165,33 @@ public final class StockScale {
                     "median %d ms, 95th percentile %d ms%n",
                     times.getValueAtPercentile(50) / 1000, times.getValueAtPercentile(95) / 1000);
         }
+        for (String path : List.of("/", "/kits", kit)) {
+            afterAUse(visitor, kit, path);
+        }
+    }
+
+    /** How long a page takes that is the first after a piece was used up: what follows from the stock has to be worked out anew. */
+    private static void afterAUse(Visitor visitor, String kit, String path) throws Exception {
+        List<String> lots = Pattern.compile("/stock/lots/[0-9a-f-]{36}")
+                .matcher(visitor.get(kit).text())
+                .results()
+                .map(MatchResult::group)
+                .distinct()
+                .limit(10)
+                .toList();
+        Histogram times = new Histogram(3);
+        for (int i = 0; i < 2 * lots.size(); i++) {
+            String lot = lots.get(i % lots.size());
+            String page = visitor.get(lot).text();
+            visitor.post(
+                    lot,
+                    "do=USE&pieces=1&_csrf=" + Visitor.first("name=\"_csrf\" value=\"([^\"]+)\"", page) + "&at="
+                            + Visitor.first("name=\"at\" value=\"([^\"]+)\"", page));
+            long begin = System.nanoTime();
+            visitor.get(path);
+            times.recordValue((System.nanoTime() - begin) / 1_000);
+        }
+        System.out.printf("%-38s after a use: median %d ms%n", path, times.getValueAtPercentile(50) / 1000);
     }
 
     private static void plans(String folder) throws SQLException {

@@ -13,6 +13,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -163,6 +164,7 @@ class OptimiserTest {
 
     /** Worths that are nothing, next to nothing, or the same to the last bit: an answer comes, and it holds. */
     @Test
+    @Tag("slow")
     void worthsOfNothingAndOfTheSameEndInAnAnswerThatHolds() {
         double[] worths = {0, 0, Double.MIN_VALUE, 1e-320, 1e-12, 5, 5, 400};
         double[] chances = {0, 1e-300, 0.5, 0.5, 1};
