@@ -79,6 +79,7 @@ class CraftConstantsTest {
             "Seal.NUMBER_BYTES",
             "StockLedger.FLUSH_EVERY",
             "TakingController.IN",
+            "SupplyForm.LEAST_ROWS",
             "WarmUp.NEXT_OUTINGS",
             "WarmUp.PATIENCE",
             "Why.NOTHING",

@@ -14,6 +14,7 @@ import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.Tier;
 import hodeon.core.catalogue.file.CatalogueFault;
 import hodeon.core.notice.Fault;
+import hodeon.core.party.Allergy;
 import hodeon.core.party.Training;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
@@ -103,10 +104,7 @@ class CatalogueController {
                 options(
                         PriceBand.values(),
                         b -> "about " + b.typical().exact().toPlainString() + " (" + Tag.idOf(b) + ")"),
-                List.of(
-                        new Option("latex", "latex"),
-                        new Option("adhesive", "adhesive"),
-                        new Option("iodine", "iodine")));
+                options(Allergy.values(), Allergy::label));
 
         private static <E extends Enum<E>> List<Option> options(E[] values, Function<E, String> label) {
             return Stream.of(values)

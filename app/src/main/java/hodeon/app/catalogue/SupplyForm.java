@@ -47,6 +47,7 @@ public record SupplyForm(
         String months) {
 
     private static final int LONGEST_ID = 50;
+    private static final int LEAST_ROWS = 3;
     private static final String SIDE = "(\\d{1,3}(?:\\.\\d{1,2})?)";
     private static final Pattern SIDES =
             Pattern.compile(SIDE + "\\s*[x×]\\s*" + SIDE + "\\s*[x×]\\s*" + SIDE + "\\s*(?:cm)?");
@@ -112,6 +113,11 @@ public record SupplyForm(
                 supply.keeping().shelfLifeMonths().isPresent()
                         ? String.valueOf(supply.keeping().shelfLifeMonths().getAsInt())
                         : "");
+    }
+
+    /** Rows to say what it does: one for each thing, one to spare, and three at the least. */
+    public int rows() {
+        return Math.max(LEAST_ROWS, RepeatedFields.sent(serves).size() + 1);
     }
 
     /** The capability and how well, of one row; empty where none is chosen. */

@@ -10,7 +10,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.WebTest;
 import hodeon.core.catalogue.Supply;
+import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -42,6 +45,26 @@ class SuppliesPageTest extends WebTest {
                     .as(shipped.id())
                     .isEmpty();
             assertThat(supply(shipped.id())).isEqualTo(shipped);
+        }
+    }
+
+    /** Opened and kept without a change, nothing of it is lost: not the fourth thing it does, not what somebody reacts to. */
+    @Test
+    void aFormThatIsSentAsItCameChangesNothing() throws Exception {
+        List<Supply> full = catalogues.of(mine.householdId()).catalogue().supplies().stream()
+                .filter(s -> s.serves().size() > 3 || s.contains().size() > 1 || s.usesPerPiece() != 1)
+                .toList();
+        assertThat(full).hasSizeGreaterThan(10).anyMatch(s -> s.serves().size() > 3);
+        for (Supply supply : full) {
+            String page = open(mine, "/supplies?edit=" + supply.id())
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString();
+            String[] sent = Jsoup.parse(page).expectForm("#one-supply").formData().stream()
+                    .flatMap(f -> Stream.of(f.key(), f.value()))
+                    .toArray(String[]::new);
+            send(mine, "/supplies/one", sent).andExpect(status().is3xxRedirection());
+            assertThat(supply(supply.id())).isEqualTo(supply);
         }
     }
 
