@@ -29,6 +29,9 @@ public record ReadLine(
      */
     public record Guess(String id, String name, String piece, String said) {}
 
+    /** A line as it was looked over; {@code supply} is an id, or anything else for none. */
+    public record Typed(String text, String supply, String pieces, String until, String lot) {}
+
     public ReadLine {
         likely = List.copyOf(likely);
     }

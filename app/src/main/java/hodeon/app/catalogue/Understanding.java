@@ -2,6 +2,7 @@ package hodeon.app.catalogue;
 
 import hodeon.app.catalogue.ReadLine.Guess;
 import hodeon.app.shell.LastAnswer;
+import hodeon.core.catalogue.Crossing;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.words.LineReader;
 import hodeon.core.catalogue.words.Named;
@@ -48,8 +49,7 @@ public class Understanding {
     /** The first {@value #MOST_LINES} lines that are not blank. */
     @Transactional(readOnly = true)
     public List<ReadLine> read(UUID household, String text) {
-        Map<String, String> own = words.findByHouseholdIdOrderById(household).stream()
-                .collect(Collectors.toMap(w -> w.id, w -> w.supplyId));
+        Map<String, String> own = ownById(household);
         Map<String, Supply> byId = byId(household);
         LineReader reader = reader(household);
         return lines(text)
@@ -77,25 +77,42 @@ public class Understanding {
                 .toList();
     }
 
-    /** What a line was said to be is understood from then on; nothing is kept where it would have been understood so anyway. */
-    public void learn(UUID household, String line, String supply) {
+    /**
+     * What lines were said to be is understood from then on. Nothing is kept where it would have been understood so anyway, and nothing
+     * that is prescribed: a word that somebody once meant a prescription by is asked for again.
+     *
+     * @param meant ids by line; anything else for lines that are nothing
+     */
+    public void learn(UUID household, Map<String, String> meant) {
         Map<String, Supply> byId = byId(household);
-        if (!byId.containsKey(supply) || ours(line, byId).isPresent()) {
-            return;
-        }
-        WrittenLine read = reader(household).read(line);
-        if (read.called().isEmpty() || read.called().length() > OwnWord.LONGEST) {
-            return;
-        }
-        if (read.name().supply().filter(supply::equals).isPresent()) {
-            words.deleteById(new OwnKey(household, read.called()));
-        } else {
-            words.save(new OwnWord(household, read.called(), supply));
-        }
+        LineReader reader = reader(household);
+        Map<String, String> own = ownById(household);
+        meant.forEach((line, id) -> {
+            Supply supply = byId.get(id);
+            if (supply == null || ours(line, byId).isPresent()) {
+                return;
+            }
+            WrittenLine read = reader.read(line);
+            boolean anyway = read.name().supply().filter(id::equals).isPresent();
+            if (anyway && own.containsKey(read.called())) {
+                words.deleteById(new OwnKey(household, read.called()));
+            } else if (!anyway
+                    && supply.crossing().border() == Crossing.Border.FREE
+                    && supply.prescribed().isEmpty()
+                    && !read.called().isEmpty()
+                    && read.called().length() <= OwnWord.LONGEST) {
+                words.save(new OwnWord(household, read.called(), id));
+            }
+        });
     }
 
     public void forget(UUID household, String called) {
         words.deleteById(new OwnKey(household, called));
+    }
+
+    private Map<String, String> ownById(UUID household) {
+        return words.findByHouseholdIdOrderById(household).stream()
+                .collect(Collectors.toMap(w -> w.id, w -> w.supplyId));
     }
 
     private Map<String, Supply> byId(UUID household) {
@@ -107,23 +124,30 @@ public class Understanding {
         return readers.of(household, catalogues.of(household).catalogue().supplies(), LineReader::of);
     }
 
-    /**
-     * A line that somebody looked over, shown once more.
-     *
-     * @param supply an id, or anything else for none
-     */
+    /** Lines that somebody looked over, shown once more: what was chosen is among what is likely. */
     @Transactional(readOnly = true)
-    public ReadLine again(UUID household, String text, String supply, String pieces, String until, String lot) {
-        ReadLine read = read(household, text).stream()
-                .findFirst()
-                .orElseGet(() -> new ReadLine(text, "", false, "", "", "", "", List.of()));
-        Optional<Supply> chosen = catalogues.of(household).catalogue().supply(supply);
-        List<Guess> likely = Stream.concat(read.likely().stream(), chosen.map(s -> guess(s, "")).stream())
-                .collect(Collectors.toMap(Guess::id, Function.identity(), (a, b) -> a, LinkedHashMap::new))
-                .values()
-                .stream()
+    public List<ReadLine> again(UUID household, List<ReadLine.Typed> typed) {
+        Map<String, Supply> byId = byId(household);
+        LineReader reader = reader(household);
+        Map<String, String> own = ownById(household);
+        return typed.stream()
+                .map(t -> {
+                    ReadLine read = ours(t.text(), byId).orElseGet(() -> said(reader.read(t.text()), own, byId));
+                    Map<String, Guess> likely = new LinkedHashMap<>();
+                    read.likely().forEach(g -> likely.put(g.id(), g));
+                    Optional.ofNullable(byId.get(t.supply()))
+                            .ifPresent(s -> likely.putIfAbsent(s.id(), guess(s, "")));
+                    return new ReadLine(
+                            t.text(),
+                            t.supply(),
+                            true,
+                            "",
+                            t.pieces(),
+                            t.until(),
+                            t.lot(),
+                            List.copyOf(likely.values()));
+                })
                 .toList();
-        return new ReadLine(text, supply, true, "", pieces, until, lot, likely);
     }
 
     private static Optional<ReadLine> ours(String line, Map<String, Supply> supplies) {

@@ -55,7 +55,9 @@ record ConfirmedLines(
 
     /** What lines were said to be is understood in the next list. */
     void learn(UUID household, Catalogue catalogue, Understanding understanding) {
-        rows(catalogue).forEach(r -> understanding.learn(household, r.text(), r.supply()));
+        Map<String, String> meant = new HashMap<>();
+        rows(catalogue).forEach(r -> meant.put(r.text(), r.supply()));
+        understanding.learn(household, meant);
     }
 
     /**

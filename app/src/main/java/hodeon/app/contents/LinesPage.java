@@ -41,9 +41,11 @@ record LinesPage(String text, List<ReadLine> lines, List<Fault> faults, List<Sup
             UUID household,
             Understanding understanding,
             Catalogue catalogue) {
-        List<ReadLine> lines = confirmed.rows(catalogue).stream()
-                .map(r -> understanding.again(household, r.text(), r.supply(), r.pieces(), "", ""))
-                .toList();
+        List<ReadLine> lines = understanding.again(
+                household,
+                confirmed.rows(catalogue).stream()
+                        .map(r -> new ReadLine.Typed(r.text(), r.supply(), r.pieces(), "", ""))
+                        .toList());
         return of("", lines, faults, catalogue);
     }
 

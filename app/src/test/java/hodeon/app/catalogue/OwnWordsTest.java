@@ -15,6 +15,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** Lists are read in one place, whatever they are pasted for; what a household chose once is understood from then on. */
@@ -104,12 +106,21 @@ class OwnWordsTest extends WebTest {
 
     @Test
     void whatIsUnderstoodAnywayIsNotRemembered() {
-        understanding.learn(household, "12 waterproof plasters", "plaster-waterproof");
+        understanding.learn(household, Map.of("12 waterproof plasters", "plaster-waterproof"));
         assertThat(understanding.own(household)).isEmpty();
-        understanding.learn(household, "gloves", "gloves-latex");
-        understanding.learn(household, "gloves", "gloves-nitrile");
+        understanding.learn(household, Map.of("gloves", "gloves-latex"));
+        understanding.learn(household, Map.of("gloves", "gloves-nitrile"));
         assertThat(understanding.own(household))
                 .containsExactly(new Understanding.Called("glove", "Nitrile gloves, pale"));
+    }
+
+    /** Once meant, a prescription is asked for again: somebody else may mean another thing by it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"strong-pain-relief", "antibiotic-course", "insulin-pen", "auto-injector", "altitude-tablet"})
+    void aWordForAPrescriptionIsNotRemembered(String prescribed) {
+        understanding.learn(household, Map.of("painkillers", prescribed));
+        assertThat(understanding.own(household)).isEmpty();
+        assertThat(read("painkillers").supply()).isEmpty();
     }
 
     @Test

@@ -189,9 +189,9 @@ class EnterController {
         List<String> dropped = new ArrayList<>();
         List<String> placed = new ArrayList<>();
         Map<String, String> meant = new HashMap<>();
-        List<LookedOver.Row> lines = given.rows();
+        List<ReadLine.Typed> lines = given.rows();
         for (int i = 0; i < lines.size(); i++) {
-            LookedOver.Row line = lines.get(i);
+            ReadLine.Typed line = lines.get(i);
             if (line.supply().isEmpty()) {
                 unknown.add(line.text());
             } else if (line.supply().equals(LookedOver.DROP)) {
@@ -206,14 +206,11 @@ class EnterController {
             }
         }
         if (!faults.none()) {
-            List<ReadLine> again = lines.stream()
-                    .map(l -> understanding.again(
-                            member.householdId(), l.text(), l.supply(), l.pieces(), l.until(), l.lot()))
-                    .toList();
+            List<ReadLine> again = understanding.again(member.householdId(), lines);
             return answer(member, new Typed(ArrivalForm.at(place), "", "", again, ""), faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
-        meant.forEach((text, supply) -> understanding.learn(member.householdId(), text, supply));
+        understanding.learn(member.householdId(), meant);
         open.settle(
                 member.householdId(),
                 Stream.concat(placed.stream(), dropped.stream()).toList());

@@ -1,5 +1,6 @@
 package hodeon.app.stock.enter;
 
+import hodeon.app.catalogue.ReadLine;
 import hodeon.app.catalogue.Understanding;
 import hodeon.app.shell.RepeatedFields;
 import java.util.List;
@@ -19,13 +20,10 @@ record LookedOver(
     /** In place of a supply, where a line is not wanted. */
     static final String DROP = "drop";
 
-    /** One line as it was looked over; {@code supply} is an id, or the name that was searched for. */
-    record Row(String text, String supply, String pieces, String until, String lot) {}
-
-    /** What was searched for by its name stands before what was chosen. */
-    List<Row> rows() {
+    /** What was searched for by its name, which is then in place of an id, stands before what was chosen. */
+    List<ReadLine.Typed> rows() {
         return IntStream.range(0, Math.min(RepeatedFields.sent(supply).size(), Understanding.MOST_LINES))
-                .mapToObj(i -> new Row(
+                .mapToObj(i -> new ReadLine.Typed(
                         at(text, i),
                         at(other, i).isBlank() ? at(supply, i) : at(other, i).strip(),
                         at(pieces, i),
@@ -39,7 +37,7 @@ record LookedOver(
     }
 
     /** What stands in a field of one line, as somebody would have typed it for that line alone. */
-    String field(Row line, String name) {
+    String field(ReadLine.Typed line, String name) {
         return switch (name) {
             case "place" -> goesTo();
             case "supply" -> line.supply();

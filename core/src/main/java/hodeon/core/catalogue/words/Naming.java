@@ -51,12 +51,13 @@ final class Naming {
 
     Named of(String text, List<Size> sizes) {
         Set<String> there = heard(Spelling.words(text));
-        Set<String> head = heard(Spelling.words(TAIL.split(text, 2)[0]));
+        String thing = TAIL.split(text, 2)[0];
+        Set<String> head = heard(Spelling.words(thing));
         if (head.stream().allMatch(words::plain)) {
             head = there;
         }
         Set<String> joined = withJoined(text, there);
-        List<Found> found = namedFirst(found(joined, sizes), withJoined(TAIL.split(text, 2)[0], head));
+        List<Found> found = namedFirst(found(joined, sizes), withJoined(thing, head));
         List<Found> exact =
                 found.stream().filter(f -> isItsName(f.supply, there, sizes)).toList();
         List<Found> best = exact.size() == 1 ? exact : fitting(undominated(found, there), sizes);
