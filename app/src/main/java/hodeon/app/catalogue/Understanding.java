@@ -135,8 +135,7 @@ public class Understanding {
                     ReadLine read = ours(t.text(), byId).orElseGet(() -> said(reader.read(t.text()), own, byId));
                     Map<String, Guess> likely = new LinkedHashMap<>();
                     read.likely().forEach(g -> likely.put(g.id(), g));
-                    Optional.ofNullable(byId.get(t.supply()))
-                            .ifPresent(s -> likely.putIfAbsent(s.id(), guess(s, "")));
+                    Optional.ofNullable(byId.get(t.supply())).ifPresent(s -> likely.putIfAbsent(s.id(), guess(s, "")));
                     return new ReadLine(
                             t.text(),
                             t.supply(),

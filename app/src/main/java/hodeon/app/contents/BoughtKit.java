@@ -2,6 +2,7 @@ package hodeon.app.contents;
 
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.kits.list.ListService;
+import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.OpenLines;
@@ -16,7 +17,6 @@ import hodeon.core.stock.FirstExpired;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.PrintedExpiry;
 import java.time.Clock;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -72,13 +72,14 @@ class BoughtKit {
             Faults faults) {
         Place place = stock.place(household, kit);
         Catalogue catalogue = catalogues.of(household).catalogue();
-        Optional<PrintedExpiry> all = read("until", until, faults);
+        FieldReader read = new FieldReader(faults);
+        Optional<PrintedExpiry> all = read.printed("until", until, "the printed date");
         List<String> aside = new ArrayList<>();
         Map<String, Integer> counted = new LinkedHashMap<>();
         List<Arrival> arrivals = new ArrayList<>();
         List<ConfirmedLines.Row> rows = confirmed.rows(catalogue);
         for (int i = 0; i < rows.size(); i++) {
-            Optional<PrintedExpiry> own = read("lineUntil", RepeatedFields.at(untils, i), faults);
+            Optional<PrintedExpiry> own = read.printed("lineUntil", RepeatedFields.at(untils, i), "the printed date");
             ConfirmedLines.one(rows.get(i), catalogue, aside).ifPresent(line -> {
                 counted.merge(line.getKey(), line.getValue(), Integer::sum);
                 arrivals.add(Arrival.of(kit, line.getKey(), line.getValue(), own.or(() -> all), LocalDate.now(clock)));
@@ -97,22 +98,6 @@ class BoughtKit {
             stock.plan(household, kit, Optional.of(lists.save(household, place.name() + " list", counted)));
         }
         return new Entered(counted.size(), aside);
-    }
-
-    private static Optional<PrintedExpiry> read(String field, String typed, Faults faults) {
-        if (typed.isBlank()) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(PrintedExpiry.parse(typed));
-        } catch (DateTimeException wrong) {
-            faults.add(
-                    field,
-                    typed,
-                    "the date printed on it is one like 2028-02-29, 2028-02 or 02/2028",
-                    "Correct it, or leave it empty");
-            return Optional.empty();
-        }
     }
 
     /**

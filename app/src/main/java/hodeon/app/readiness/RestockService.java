@@ -1,5 +1,6 @@
 package hodeon.app.readiness;
 
+import hodeon.app.shell.FieldReader;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.ArrivalForm;
 import hodeon.app.stock.enter.Entering;
@@ -16,7 +17,6 @@ import hodeon.core.readiness.UseRates;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.PrintedExpiry;
 import java.time.Clock;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -180,18 +180,7 @@ public class RestockService {
      * {@code faults}. Answers how many kinds.
      */
     int putBasketAway(UUID household, UUID shelf, String until, String who, Faults faults) {
-        Optional<PrintedExpiry> printed = Optional.empty();
-        if (!until.isBlank()) {
-            try {
-                printed = Optional.of(PrintedExpiry.parse(until.strip()));
-            } catch (DateTimeException e) {
-                faults.add(
-                        "until",
-                        until,
-                        "the date printed on it is one like 2028-02-29, 2028-02 or 02/2028",
-                        "Correct it, or leave it empty and put away one by one what has another");
-            }
-        }
+        Optional<PrintedExpiry> good = new FieldReader(faults).printed("until", until, "the printed date");
         Answer answer = answer(household);
         List<Purchase> basket =
                 answer.purchases().stream().filter(Purchase::ticked).toList();
@@ -204,7 +193,6 @@ public class RestockService {
         if (!faults.none()) {
             return 0;
         }
-        Optional<PrintedExpiry> good = printed;
         LocalDate today = LocalDate.now(clock);
         entering.add(
                 household,

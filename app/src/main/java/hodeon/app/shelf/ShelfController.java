@@ -64,6 +64,7 @@ class ShelfController {
      * Home.
      *
      * @param hands what needs one, and {@code moreHands} how much more there is
+     * @param blank whether there is nothing yet, so that it says how to begin
      * @param moreTrips how many trips there are in all, if not every one is shown; else 0
      */
     record ShelfPage(
@@ -73,6 +74,7 @@ class ShelfController {
             List<TripCard> coming,
             List<TripCard> past,
             List<KitOnShelf> kits,
+            boolean blank,
             String household) {}
 
     record TripsPage(Paged<StoredTrip> paged, List<TripCard> trips) {}
@@ -96,15 +98,18 @@ class ShelfController {
         long trips = this.trips.count(household);
         hands.addAll(overdue(household, owned, today));
         Map<UUID, StoredList> byId = allocated.lists();
+        List<KitOnShelf> kits =
+                KitShelf.cards(KitShelf.inOrder(owned).stream().limit(MOST_KITS).toList(), byId, owned, today).stream()
+                        .map(k -> onShelf(household, k, k.list().map(byId::get), coming, owned))
+                        .toList();
         ShelfPage view = new ShelfPage(
                 hands.subList(0, Math.min(MOST_HANDS, hands.size())),
                 Math.max(0, hands.size() - MOST_HANDS),
                 trips > coming.size() + past.size() ? trips : 0,
                 coming,
                 past,
-                KitShelf.cards(KitShelf.inOrder(owned).stream().limit(MOST_KITS).toList(), byId, owned, today).stream()
-                        .map(k -> onShelf(household, k, k.list().map(byId::get), coming, owned))
-                        .toList(),
+                kits,
+                coming.isEmpty() && past.isEmpty() && kits.isEmpty(),
                 member.householdName());
         return Shown.page("shelf/shelf", view, model);
     }

@@ -2,6 +2,7 @@ package hodeon.app.shell;
 
 import hodeon.core.notice.Faults;
 import hodeon.core.party.Age;
+import hodeon.core.stock.PrintedExpiry;
 import hodeon.core.units.Mass;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -112,6 +113,23 @@ public final class FieldReader {
             return Optional.empty();
         }
         return Optional.of(kilograms);
+    }
+
+    /** The date printed on a package, a day or a month; nothing typed is nothing printed. */
+    public Optional<PrintedExpiry> printed(String field, String typed, String what) {
+        if (typed.isBlank()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(PrintedExpiry.parse(typed.strip()));
+        } catch (DateTimeException wrong) {
+            faults.add(
+                    field,
+                    typed.strip(),
+                    what + " is a day or month that exists, from 2000 to 2099",
+                    "Write it like 2028-02-29, 2028-02 or 02/2028");
+            return Optional.empty();
+        }
     }
 
     /** A day that is not to come, both limits inclusive. */

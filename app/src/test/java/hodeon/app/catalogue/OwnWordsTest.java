@@ -116,7 +116,8 @@ class OwnWordsTest extends WebTest {
 
     /** Once meant, a prescription is asked for again: somebody else may mean another thing by it. */
     @ParameterizedTest
-    @ValueSource(strings = {"strong-pain-relief", "antibiotic-course", "insulin-pen", "auto-injector", "altitude-tablet"})
+    @ValueSource(
+            strings = {"strong-pain-relief", "antibiotic-course", "insulin-pen", "auto-injector", "altitude-tablet"})
     void aWordForAPrescriptionIsNotRemembered(String prescribed) {
         understanding.learn(household, Map.of("painkillers", prescribed));
         assertThat(understanding.own(household)).isEmpty();

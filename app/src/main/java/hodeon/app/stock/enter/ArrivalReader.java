@@ -8,7 +8,6 @@ import hodeon.core.notice.Faults;
 import hodeon.core.stock.PrintedExpiry;
 import hodeon.core.units.Money;
 import java.math.BigDecimal;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -179,18 +178,7 @@ final class ArrivalReader {
         }
 
         Optional<PrintedExpiry> printed() {
-            if (!has("until")) {
-                return Optional.empty();
-            }
-            try {
-                return Optional.of(PrintedExpiry.parse(given("until")));
-            } catch (DateTimeException e) {
-                fault(
-                        "until",
-                        "the printed date is a day or month that exists, from 2000 to 2099",
-                        "Write it like 2028-02-29, 2028-02 or 02/2028");
-                return Optional.empty();
-            }
+            return read.printed(where + "until", given("until"), where + "the printed date");
         }
 
         Optional<LocalDate> past(String field) {

@@ -30,6 +30,9 @@ final class Naming {
 
     private static final double PLAIN = 0.5;
 
+    /** Parts of a word that was written as two are at least so long. */
+    private static final int SHORTEST_PART = 3;
+
     private final Vocabulary words;
 
     Naming(Vocabulary words) {
@@ -95,7 +98,7 @@ final class Naming {
             Spelling.meant(given.get(i) + given.get(i + 1), words.all()).ifPresent(joined::add);
         }
         for (String word : given) {
-            for (int cut = 3; cut <= word.length() - 3; cut++) {
+            for (int cut = SHORTEST_PART; cut <= word.length() - SHORTEST_PART; cut++) {
                 if (words.all().contains(word.substring(0, cut)) && words.all().contains(word.substring(cut))) {
                     joined.add(word.substring(0, cut));
                     joined.add(word.substring(cut));
@@ -196,7 +199,9 @@ final class Naming {
     private static boolean isJoined(String word, Set<String> matched) {
         return matched.stream().anyMatch(a -> word.startsWith(a) && matched.contains(word.substring(a.length())))
                 || matched.stream()
-                        .anyMatch(m -> m.length() > word.length() && (m.startsWith(word) || m.endsWith(word)));
+                        .anyMatch(m -> word.length() >= SHORTEST_PART
+                                && m.length() > word.length()
+                                && (m.startsWith(word) || m.endsWith(word)));
     }
 
     /** What shares some of its words, the rarer the better; only offered. */
