@@ -9,6 +9,7 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 
@@ -59,10 +60,14 @@ final class Conflict {
         Choice free = choice.withLimits(List.of(), OptionalInt.empty());
         Limit spared = choice.limits().isEmpty() ? nothing() : choice.limits().getFirst();
         Formulation formulation = Formulation.sparing(free, spared);
-        Solver.Answer answer = solver.maximise(formulation.model(), 1e-9, patience);
-        return answer.values().length == 0
-                ? List.of()
-                : Optimiser.listOf(Optimiser.whole(formulation.pieces(answer.values())));
+        Optional<Solver.Answer> answer = Optimiser.sought(
+                allowed -> Optional.of(solver.maximise(formulation.model(), 1e-9, allowed))
+                        .filter(a -> a.ending() != Ending.NOTHING_FOUND),
+                patience);
+        return answer.map(Solver.Answer::values)
+                .filter(values -> values.length > 0)
+                .map(values -> Optimiser.listOf(Optimiser.whole(formulation.pieces(values))))
+                .orElse(List.of());
     }
 
     private Limit nothing() {

@@ -8,6 +8,7 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Answers a {@link Choice}: at once and near the best ({@link #quick}), or as near as asked for ({@link #prove}), both
@@ -34,6 +35,11 @@ public final class Optimiser {
     /** No solver is asked for less than this of a gap. */
     private static final double FINEST = 1e-9;
 
+    /** No kit at all helps nobody: a search that found none is given so many times its time, again and again, until this. */
+    private static final int LONGER = 4;
+
+    private static final Duration LONGEST = Duration.ofMinutes(1);
+
     private static final int ROUNDING_NODES = 1;
     private static final int WIDEST = 4;
 
@@ -53,7 +59,7 @@ public final class Optimiser {
         if (relaxed.ending() == Ending.INFEASIBLE) {
             return tooTight(patience);
         }
-        if (relaxed.values().length == 0) {
+        if (relaxed.ending() != Ending.SOLVED) {
             return prove(NEAR, patience);
         }
         double[] pieces = formulation.pieces(relaxed.values());
@@ -86,13 +92,23 @@ public final class Optimiser {
     }
 
     /**
-     * The best kit there is, or as near as {@code relativeGap}; after {@code patience} the best found so far.
-     * Throws {@link IllegalStateException} when the time was too short to find any.
+     * The best kit there is, or as near as {@code relativeGap}; after {@code patience} the best found so far, or the first that is found
+     * in more time if there was none.
      */
     public Solution prove(double relativeGap, Duration patience) {
-        return search(relativeGap, patience)
+        return sought(allowed -> search(relativeGap, allowed), patience)
                 .orElseThrow(() -> new IllegalStateException(
-                        "No kit was found within " + patience.toMillis() + " ms; allow more time."));
+                        "No kit was found within " + LONGEST.toSeconds() + " s; allow more time."));
+    }
+
+    /** What a search finds in its time, or in longer and longer if it found nothing. */
+    static <T> Optional<T> sought(Function<Duration, Optional<T>> search, Duration patience) {
+        Optional<T> found = search.apply(patience);
+        for (Duration longer = patience; found.isEmpty() && longer.compareTo(LONGEST) < 0; ) {
+            longer = longer.plusMillis(1).multipliedBy(LONGER);
+            found = search.apply(longer);
+        }
+        return found;
     }
 
     private Optional<Solution> search(double relativeGap, Duration patience) {

@@ -65,6 +65,25 @@ class PlannerTest {
                         .isTrue());
     }
 
+    /** A solver that found nothing in its time is asked for longer: no kit at all helps nobody. */
+    @Test
+    void thereIsAKitOrAReasonHoweverShortTheTimeAllowed() {
+        Duration tooShort = Duration.ofMillis(1);
+        Choice choice = question(Samples.skerryRing(), Holds.NONE).choice();
+        for (Solution solution :
+                List.of(new Optimiser(choice).quick(tooShort), new Optimiser(choice).prove(0, tooShort))) {
+            assertThat(solution).isInstanceOfSatisfying(Solution.Found.class, found -> {
+                assertThat(choice.allows(found.array())).isTrue();
+                assertThat(found.net()).isLessThanOrEqualTo(found.bound() + 1e-6);
+            });
+        }
+        assertThat(new Optimiser(choice.withFirstLimit(1)).quick(tooShort))
+                .isInstanceOfSatisfying(Solution.TooTight.class, tight -> {
+                    assertThat(tight.lightest()).isNotEmpty();
+                    assertThat(tight.conflict()).isNotEmpty();
+                });
+    }
+
     @Test
     void theSampleTripGetsAKitThatTheCheckerPasses() {
         KitQuestion question = question(Samples.skerryRing(), Holds.NONE);
