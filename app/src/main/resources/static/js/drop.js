@@ -1,4 +1,5 @@
-// A list dropped or chosen as a file lands in the field, where it can be read before anything happens.
+// A list dropped or chosen as a file: plain text lands in the field, where it can be read before anything happens; a table is sent, so
+// that its columns can be looked at.
 document.addEventListener('alpine:init', () => {
   const MOST_BYTES = 200_000;
 
@@ -14,12 +15,19 @@ document.addEventListener('alpine:init', () => {
     dropped(event) {
       this.away();
       const file = event.dataTransfer.files[0];
-      if (file) this.read(file);
-      else this.put(event.dataTransfer.getData('text/plain'));
+      if (file) {
+        this.$root.querySelector('#file').files = event.dataTransfer.files;
+        this.take(file);
+      } else this.put(event.dataTransfer.getData('text/plain'));
     },
 
     chosen(event) {
-      if (event.target.files[0]) this.read(event.target.files[0]);
+      if (event.target.files[0]) this.take(event.target.files[0]);
+    },
+
+    take(file) {
+      if (/\.txt$/i.test(file.name)) this.read(file);
+      else this.$root.requestSubmit(this.$root.querySelector('#read-file'));
     },
 
     async read(file) {

@@ -69,8 +69,9 @@ class AppArchitectureTest {
             shelf: brief check household kits readiness shell stock
             shell: storage
             simulated: catalogue household remind shell
-            stock: catalogue household shell storage
+            stock: catalogue household shell storage table
             storage:
+            table: catalogue household shell
             taken: aid catalogue household kits paper people shell stock storage
             tradeoff: brief evidence household kits mat plan shell
             transfer: brief check evidence household journal kits stock storage

@@ -70,9 +70,10 @@ class BalanceJourneyTest {
             Path list = Files.createTempFile("shelf", ".csv");
             Files.writeString(list, "20 x fabric plasters\n2 foil blankets\nflux capacitor");
             browser.find("#file").sendKeys(list.toString());
-            browser.holds("#text", "20 x fabric plasters\n2 foil blankets\nflux capacitor");
+            browser.see("h1", "Which column is what?");
+            assertThat(browser.text(".as-lines")).contains("20 x fabric plasters", "flux capacitor");
             Files.delete(list);
-            browser.click("#match");
+            browser.click("#look-over");
             browser.see("h2", "Is that right?");
             assertThat(browser.text("tbody")).contains("not known: search for it, or it is kept aside");
             browser.click("#confirm");
@@ -122,6 +123,7 @@ class BalanceJourneyTest {
             browser.click("#add-entry");
             browser.see("tbody", "Wren, knee");
             browser.open("/supplies?edit=fine-tweezers");
+            browser.click(".behind summary");
             browser.type("#supply-text", "[shell-pad]\nname = Shell pad\ngroup = feet\nmass = much");
             browser.click("#keep-supply");
             browser.see("#faults", "Line 4: “much” is not a number that fits here.");

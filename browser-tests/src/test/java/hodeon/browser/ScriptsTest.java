@@ -106,14 +106,21 @@ class ScriptsTest {
     }
 
     @Test
-    void aListIsDroppedIntoItsFieldUnlessItIsTooLarge() throws IOException {
-        assertThat(with("drop", "drop", "<div><textarea></textarea><p id='file-said'></p></div>", """
+    void aListIsDroppedIntoItsFieldUnlessItIsTooLargeAndATableIsSent() throws IOException {
+        String form =
+                "<form><textarea></textarea><p id='file-said'></p><input type='file' id='file'><button id='read-file'></button></form>";
+        assertThat(with("drop", "drop", form, """
                 c.dropped({ dataTransfer: { files: [], getData: () => 'two wipes' } });
                 const text = $('textarea').value;
-                c.chosen({ target: { files: [{ name: 'big.csv', size: 300000 }] } });
-                return [text, $('textarea').value, $('#file-said').textContent]"""))
+                c.chosen({ target: { files: [{ name: 'big.txt', size: 300000 }] } });
+                let sent = ''; c.$root.requestSubmit = (button) => { sent = button.id; };
+                c.chosen({ target: { files: [{ name: 'kit.xlsx', size: 300 }] } });
+                return [text, $('textarea').value, $('#file-said').textContent, sent]"""))
                 .isEqualTo(List.of(
-                        "two wipes", "two wipes", "“big.csv” has 300 kB; a list has at most 200 kB. Split it."));
+                        "two wipes",
+                        "two wipes",
+                        "“big.txt” has 300 kB; a list has at most 200 kB. Split it.",
+                        "read-file"));
     }
 
     @Test

@@ -65,6 +65,11 @@ public class Understanding {
                 .filter(l -> !l.isEmpty() && !l.toLowerCase(Locale.ROOT).startsWith(OUR_HEAD));
     }
 
+    /** Whether these headings are those of a contents list that this product wrote. */
+    public static boolean isOurs(List<String> headings) {
+        return String.join(",", headings).toLowerCase(Locale.ROOT).startsWith(OUR_HEAD);
+    }
+
     /** A word of the household's own and the name of the supply that it calls so. */
     public record Called(String words, String supply) {}
 

@@ -297,7 +297,7 @@ class StockPageTest extends WebTest {
     void filesThatAreNoTextOrNoTableAreRefused() throws Exception {
         upload("/stock/enter/file", "file", new byte[] {(byte) 0xc3, 0x28, 1}).andExpect(says("text in UTF-8"));
         upload("/stock/enter/file", "file", "a,b\r\n1,2".getBytes(StandardCharsets.UTF_8))
-                .andExpect(says("Add the column place"));
+                .andExpect(says("Which column is what?"));
         upload("/stock/enter/file", "file", (HEAD + "Shore shelf,\"anti").getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().isUnprocessableContent());
         upload(

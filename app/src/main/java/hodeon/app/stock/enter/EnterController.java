@@ -12,6 +12,8 @@ import hodeon.app.stock.enter.ArrivalForm.ReadCode;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
+import hodeon.app.table.TablePage;
+import hodeon.app.table.Tables;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
@@ -20,12 +22,16 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -52,8 +58,10 @@ class EnterController {
     private final Entering entering;
     private final OpenLines open;
     private final Understanding understanding;
+    private final Tables tables;
 
-    EnterController(StockService stock, Entering entering, OpenLines open, Understanding understanding) {
+    EnterController(StockService stock, Entering entering, OpenLines open, Understanding understanding, Tables tables) {
+        this.tables = tables;
         this.understanding = understanding;
         this.stock = stock;
         this.entering = entering;
@@ -61,10 +69,16 @@ class EnterController {
     }
 
     /** What was sent, in whichever way, and is shown again. */
-    private record Typed(ArrivalForm form, String code, String told, List<ReadLine> lines, String rest) {
+    private record Typed(
+            ArrivalForm form, String code, String told, List<ReadLine> lines, List<String> at, String rest) {
 
         static Typed code(ArrivalForm form, String code, ReadCode read) {
-            return new Typed(form.with(read), code, read.told(), List.of(), "");
+            return new Typed(form.with(read), code, read.told(), List.of(), List.of(), "");
+        }
+
+        /** @param at where each line goes, as somebody wrote it; empty if all of it goes to one place */
+        static Typed lines(String place, List<ReadLine> lines, List<String> at, String rest) {
+            return new Typed(ArrivalForm.at(place), "", "", lines, at, rest);
         }
     }
 
@@ -74,6 +88,7 @@ class EnterController {
      * @param told what a code said
      * @param units what a piece is called, by id and by name of a supply, and {@code unit} of the one that is chosen
      * @param lines to be looked over: pasted just now, or left open before
+     * @param at where each of them goes, if they do not all go to one place; else empty
      * @param waiting how many are left open in all
      * @param rest lines that were too many at once
      */
@@ -84,6 +99,7 @@ class EnterController {
             Map<String, String> units,
             String unit,
             List<ReadLine> lines,
+            List<String> at,
             long waiting,
             String rest,
             List<Fault> faults,
@@ -152,6 +168,7 @@ class EnterController {
             @AuthenticationPrincipal Member member,
             @RequestParam String text,
             @RequestParam(defaultValue = "") String place,
+            @RequestParam(required = false) @Nullable List<String> at,
             Model model) {
         Faults faults = new Faults();
         List<ReadLine> lines = understanding.read(member.householdId(), text);
@@ -165,7 +182,7 @@ class EnterController {
                     "Enter these first; the rest waits in the box below");
             rest = Understanding.lines(text).skip(Understanding.MOST_LINES).collect(Collectors.joining("\n"));
         }
-        return page(member, new Typed(ArrivalForm.at(place), "", "", lines, rest), faults, model);
+        return page(member, Typed.lines(place, lines, RepeatedFields.sent(at), rest), faults, model);
     }
 
     @InitBinder
@@ -198,7 +215,8 @@ class EnterController {
                 dropped.add(line.text());
             } else {
                 placed.add(line.text());
-                reader.read(f -> given.field(line, f), "line " + (i + 1) + ": ", faults)
+                int row = i;
+                reader.read(f -> given.field(row, line, f), "line " + (i + 1) + ": ", faults)
                         .ifPresent(arrival -> {
                             arrivals.add(arrival);
                             meant.put(line.text(), arrival.supply());
@@ -207,7 +225,7 @@ class EnterController {
         }
         if (!faults.none()) {
             List<ReadLine> again = understanding.again(member.householdId(), lines);
-            return answer(member, new Typed(ArrivalForm.at(place), "", "", again, ""), faults, response, model);
+            return answer(member, Typed.lines(place, again, given.each(), ""), faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
         understanding.learn(member.householdId(), meant);
@@ -224,16 +242,25 @@ class EnterController {
         return "redirect:/stock/enter";
     }
 
+    /** Our own file is entered at once; of any other table the columns are looked at first. */
     @PostMapping("/stock/enter/file")
     String file(
             @AuthenticationPrincipal Member member,
             @RequestParam MultipartFile file,
+            @RequestParam(defaultValue = "") String place,
             HttpServletResponse response,
             RedirectAttributes next,
             Model model)
             throws IOException {
         Faults faults = new Faults();
-        List<Arrival> arrivals = Texts.read(file.getBytes(), "file", faults)
+        byte[] bytes = file.getBytes();
+        if (!StockCsv.isOurs(bytes)) {
+            String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
+            TablePage table = tables.read(member.householdId(), bytes, name, "/stock/enter/lines", place, faults);
+            response.setStatus(faults.none() ? HttpStatus.OK.value() : HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return Shown.page("table/table", table, model);
+        }
+        List<Arrival> arrivals = Texts.read(bytes, "file", faults)
                 .map(text -> StockCsv.read(text, entering.reader(member.householdId()), faults))
                 .orElse(List.of());
         if (!faults.none()) {
@@ -269,12 +296,25 @@ class EnterController {
                 units,
                 units.getOrDefault(form.supply(), ""),
                 pasted ? typed.lines() : waiting(member),
+                addresses(all, typed.at()),
                 pasted ? 0 : open.count(member.householdId()),
                 typed.rest(),
                 faults.all(),
                 all.supplies().values(),
                 all.places().keySet().stream().map(all::address).toList());
         return Shown.page("stock/enter", view, model);
+    }
+
+    /** Places as people write them, by their address; empty where there is none of that name, or two. */
+    private static List<String> addresses(Stock all, List<String> written) {
+        Map<String, Set<String>> known = new HashMap<>();
+        all.places().forEach((id, place) -> Stream.of(place.name(), all.address(id))
+                .forEach(n -> known.computeIfAbsent(n.toLowerCase(Locale.ROOT), k -> new HashSet<>())
+                        .add(all.address(id))));
+        return written.stream()
+                .map(w -> known.getOrDefault(w.strip().toLowerCase(Locale.ROOT), Set.of()))
+                .map(found -> found.size() == 1 ? found.iterator().next() : "")
+                .toList();
     }
 
     private List<ReadLine> waiting(Member member) {

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
-/** Pasted lines as they were looked over, row by row, and where all of it goes. */
+/** Pasted lines as they were looked over, row by row, and where all of it goes but what has a place {@code at} which it goes alone. */
 record LookedOver(
         @Nullable String place,
         @Nullable List<String> text,
@@ -15,7 +15,8 @@ record LookedOver(
         @Nullable List<String> other,
         @Nullable List<String> pieces,
         @Nullable List<String> until,
-        @Nullable List<String> lot) {
+        @Nullable List<String> lot,
+        @Nullable List<String> at) {
 
     /** In place of a supply, where a line is not wanted. */
     static final String DROP = "drop";
@@ -36,10 +37,15 @@ record LookedOver(
         return place == null ? "" : place;
     }
 
+    /** Where each line goes; empty where that is where all of it goes. */
+    List<String> each() {
+        return RepeatedFields.sent(at);
+    }
+
     /** What stands in a field of one line, as somebody would have typed it for that line alone. */
-    String field(ReadLine.Typed line, String name) {
+    String field(int row, ReadLine.Typed line, String name) {
         return switch (name) {
-            case "place" -> goesTo();
+            case "place" -> at(at, row).isBlank() ? goesTo() : at(at, row);
             case "supply" -> line.supply();
             case "pieces" -> line.pieces();
             case "until" -> line.until();

@@ -2,6 +2,7 @@ package hodeon.app.stock.enter;
 
 import hodeon.app.shell.Cells;
 import hodeon.app.shell.Csv;
+import hodeon.app.shell.Texts;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.LotRow;
 import hodeon.app.stock.ledger.Stock;
@@ -12,9 +13,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -43,9 +46,6 @@ final class StockCsv {
                 .setTrim(true)
                 .get();
         Csv.read(text, format, faults, (row, where) -> {
-            if (row.getRecordNumber() == 1 && !named(row.getParser().getHeaderNames(), faults)) {
-                return false;
-            }
             if (row.getRecordNumber() > MOST_LINES) {
                 faults.add("text", "more lines", "a file has at most 200,000 lines", "Split it");
             }
@@ -68,17 +68,15 @@ final class StockCsv {
         return faults.none() ? arrivals : List.of();
     }
 
-    private static boolean named(List<String> columns, Faults faults) {
-        for (String needed : List.of("place", "supply", "pieces")) {
-            if (columns.stream().noneMatch(needed::equalsIgnoreCase)) {
-                faults.add(
-                        "line 1",
-                        String.join(",", columns),
-                        "the first line names the columns, place, supply and pieces among them",
-                        "Add the column " + needed);
-            }
-        }
-        return faults.none();
+    /** Whether the first line names the columns of our own file, so that nothing of it has to be asked. */
+    static boolean isOurs(byte[] bytes) {
+        List<String> columns = Texts.read(bytes, "file", new Faults())
+                .flatMap(text -> text.lines().findFirst())
+                .map(line -> Arrays.stream(line.split(","))
+                        .map(c -> c.strip().toLowerCase(Locale.ROOT))
+                        .toList())
+                .orElse(List.of());
+        return columns.containsAll(List.of("place", "supply", "pieces")) && ArrivalReader.FIELDS.containsAll(columns);
     }
 
     /** By place and supply, what expires first in front: the same stock always makes the same text. */
