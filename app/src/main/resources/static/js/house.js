@@ -15,6 +15,24 @@
 
 document.addEventListener('alpine:init', () => {
   Alpine.data('house', () => ({
+    menuOpen: false,
+
+    // On a phone the path of an outing is one row; the step that is open stands in sight.
+    init() {
+      const row = document.querySelector('.strip ol');
+      const here = row?.querySelector('.here');
+      if (here) row.scrollLeft = here.offsetLeft - (row.clientWidth - here.offsetWidth) / 2;
+    },
+
+    toggleMenu() {
+      this.menuOpen = !this.menuOpen;
+    },
+
+    // Folds only where a script can open it again.
+    get menuClass() {
+      return this.menuOpen ? 'folds open' : 'folds';
+    },
+
     key(event) {
       if (event.ctrlKey || event.altKey || event.metaKey) return;
       if (event.target.closest('input, textarea, select, dialog')) return;

@@ -4,7 +4,7 @@ document.addEventListener('alpine:init', () => {
   const ASK_AGAIN_MS = 1000;
   const WORK = [
     [/\/mat\/curve/, 'Working out the best kit for each of a row of weights'],
-    [/\/mat\/rehearse/, 'Rehearsing the trip a hundred thousand times'],
+    [/\/mat\/rehearse/, 'Rehearsing the outing a hundred thousand times'],
     [/\/mat\/compare/, 'Working out two kits and what they differ in'],
     [/\/mat\/(sort|carry)/, 'Sorting the pieces into kits'],
     [/\/mat\/prune/, 'Working out what each piece earns'],

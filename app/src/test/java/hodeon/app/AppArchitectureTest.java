@@ -49,7 +49,7 @@ class AppArchitectureTest {
             contents: brief catalogue evidence household kits mat plan shell stock
             dose: brief evidence formulary household people shell stock storage
             evidence: catalogue
-            find: brief evidence household kits people shell stock
+            find: brief evidence help household kits people shell stock
             formulary: catalogue household shell storage
             heat: household shell stock
             help:

@@ -62,9 +62,9 @@ class BalanceJourneyTest {
             browser.see(".compare-heads", "by its own brief");
 
             browser.click(".ways a[href$='/rehearse']");
-            browser.see("h1", "The trip, rehearsed");
+            browser.see("h1", "The outing, rehearsed");
             browser.click("#next-trip");
-            browser.see("#sample-title", "Trip number 2");
+            browser.see("#sample-title", "Outing number 2");
 
             browser.click(".ways a[href$='/sort']");
             Path list = Files.createTempFile("shelf", ".csv");

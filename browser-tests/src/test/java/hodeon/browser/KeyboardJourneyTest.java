@@ -17,7 +17,7 @@ class KeyboardJourneyTest {
             browser.see("h1", "Tidewrack Paddlers");
             browser.tabTo(".headline .act");
             browser.press(Keys.ENTER);
-            browser.see("h1", "New trip");
+            browser.see("h1", "New outing");
 
             fill(browser, "#name", "Keys only");
             browser.tabTo("#start");

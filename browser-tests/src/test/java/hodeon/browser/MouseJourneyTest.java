@@ -49,7 +49,7 @@ class MouseJourneyTest {
             browser.click("#row-blister .figure:last-child");
             browser.see("#why h2", "Blister");
             assertThat(browser.text("#why"))
-                    .contains("moved it from 7.4", "4 of the party count as", "suffice in 90 in 100 trips");
+                    .contains("moved it from 7.4", "4 of the party count as", "suffice in 90 in 100 outings");
 
             browser.click(".headline .act");
             browser.see("h2", "What this mat answers");

@@ -73,7 +73,7 @@ class OwnDataTest {
             savers[i] = Thread.ofVirtual().start(() -> {
                 try {
                     while (true) {
-                        String name = "Trip " + next.incrementAndGet() + " of many";
+                        String name = "Outing " + next.incrementAndGet() + " of many";
                         if (client.save(name, token).statusCode() == 302) {
                             confirmed.add(name);
                             savedEnough.countDown();

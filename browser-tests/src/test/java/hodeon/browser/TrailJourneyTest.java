@@ -162,7 +162,7 @@ class TrailJourneyTest {
                     + "', JSON.stringify([{id: crypto.randomUUID(), at: '2020-01-01T10:00', problem: 'blister',"
                     + " name: 'Blister', who: '', used: {}}]))");
             browser.open(trip + "/trail");
-            browser.see("#trail-waiting", "It happened on a day of the trip");
+            browser.see("#trail-waiting", "It happened on a day of the outing");
             browser.click("#trail-waiting button");
             browser.gone("#trail-waiting", "Blister");
         }

@@ -74,7 +74,7 @@ class WorkbenchJourneyTest {
             phone.see(".pass-so-far", "saved so far");
             phone.click("#pass-finish");
             phone.see("#end-title", "Pruned");
-            assertThat(phone.text("main")).contains("Kept: " + first, "To be learnt before the trip: " + second);
+            assertThat(phone.text("main")).contains("Kept: " + first, "To be learnt before the outing: " + second);
             phone.open(trip + "/mat");
             assertThat(grams(phone.text(".balance .grams"))).isLessThan(start);
             phone.hasQuietConsole();
@@ -89,7 +89,7 @@ class WorkbenchJourneyTest {
             browser.signInToSample();
             browser.open(browser.trip("Skerry ring") + "/odds");
             browser.press("?");
-            browser.see("#keys-sheet", "find a supply, problem, person, place, kit or trip");
+            browser.see("#keys-sheet", "find a supply, problem, person, place, kit or outing");
             browser.press(Keys.ESCAPE);
             browser.press("/");
             browser.press("blister pad");

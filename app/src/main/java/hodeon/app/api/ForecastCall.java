@@ -100,7 +100,7 @@ final class ForecastCall {
                         "steps",
                         "together with the exposure expect more than " + (int) MOST_MEAN_PIECES + " pieces of "
                                 + step.capability(),
-                        "Split the exposure into shorter trips");
+                        "Split the exposure into shorter outings");
             }
         }
     }

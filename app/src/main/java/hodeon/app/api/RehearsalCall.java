@@ -63,7 +63,7 @@ final class RehearsalCall {
             body.fault(
                     "trips",
                     "times the expected events is " + (long) events + ", at most " + (long) MOST_EVENTS,
-                    "Rehearse fewer trips");
+                    "Rehearse fewer outings");
         }
         NotValid.unlessNone(body.faults());
         TripDraws draws = new TripDraws(problems.stream()

@@ -10,7 +10,7 @@ public class ChangedElsewhere extends RuntimeException {
     private final transient StoredTrip saved;
 
     ChangedElsewhere(StoredTrip saved) {
-        super("Trip " + saved.id() + " was saved elsewhere and is now at version " + saved.version() + ".");
+        super("Outing " + saved.id() + " was saved elsewhere and is now at version " + saved.version() + ".");
         this.saved = saved;
     }
 

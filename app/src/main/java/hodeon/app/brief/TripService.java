@@ -196,7 +196,7 @@ public class TripService {
     public record Binned(UUID householdId, UUID tripId) {}
 
     private TripRow row(UUID householdId, UUID id) {
-        return trips.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("trip " + id));
+        return trips.findByIdAndHouseholdId(id, householdId).orElseThrow(() -> new NotHere("outing " + id));
     }
 
     private void write(TripRow row, Brief brief) {

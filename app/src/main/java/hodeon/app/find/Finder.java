@@ -3,6 +3,7 @@ package hodeon.app.find;
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.help.HousePages;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.people.PeopleService;
@@ -28,12 +29,14 @@ import org.springframework.web.util.UriUtils;
 class Finder {
 
     private static final int MOST = 30;
+    private static final String OF_OUTING = "{trip}";
 
     private final TripService trips;
     private final ListService lists;
     private final StockService stock;
     private final PeopleService people;
     private final HouseholdEvidence knowledge;
+    private final HousePages pages;
     private final Clock clock;
 
     Finder(
@@ -42,7 +45,9 @@ class Finder {
             StockService stock,
             PeopleService people,
             HouseholdEvidence knowledge,
+            HousePages pages,
             Clock clock) {
+        this.pages = pages;
         this.people = people;
         this.trips = trips;
         this.lists = lists;
@@ -59,7 +64,7 @@ class Finder {
         }
         List<StoredTrip> all = trips.everything(householdId);
         return everything(householdId, all, here).stream()
-                .filter(f -> matches(f.name(), words))
+                .filter(f -> matches(f.name() + " " + f.also(), words))
                 .sorted(Comparator.comparing(
                         f -> !f.name().toLowerCase(Locale.ROOT).startsWith(words.getFirst())))
                 .limit(MOST)
@@ -68,10 +73,11 @@ class Finder {
 
     private List<Found> everything(UUID householdId, List<StoredTrip> all, Optional<UUID> here) {
         List<Found> found = new ArrayList<>();
+        pages(next(all, here), found);
         for (StoredTrip trip : all) {
             String path = "/trips/" + trip.id();
             found.add(new Found(
-                    "trip",
+                    "outing",
                     trip.trip().name(),
                     trip.trip()
                             .standing()
@@ -108,6 +114,24 @@ class Finder {
                         h.pieces() + " in " + owned.placeName(h.place()),
                         "/stock/lots/" + h.lot().id())));
         return found;
+    }
+
+    /** Pages and acts; those of an outing only where there is one. */
+    private void pages(Optional<StoredTrip> outing, List<Found> found) {
+        for (HousePages.Page page : pages.pages()) {
+            boolean ofOuting = page.address().contains(OF_OUTING);
+            if (!ofOuting || outing.isPresent()) {
+                found.add(new Found(
+                        "page",
+                        page.name(),
+                        ofOuting ? outing.map(t -> t.trip().name()).orElse("") : "",
+                        page.address()
+                                .replace(
+                                        OF_OUTING,
+                                        outing.map(t -> t.id().toString()).orElse("")),
+                        page.also()));
+            }
+        }
     }
 
     private void ofCatalogue(UUID householdId, StoredTrip trip, List<Found> found) {

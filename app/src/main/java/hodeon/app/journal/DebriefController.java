@@ -174,7 +174,7 @@ class DebriefController {
                     "sure",
                     "",
                     trip.trip().name() + " begins on " + trip.trip().start() + " and nothing was used on it yet",
-                    "Choose another trip, or say that you mean it");
+                    "Choose another outing, or say that you mean it");
         }
         List<Held> held = all.inKit(place.get().id());
         Map<String, Integer> used = new LinkedHashMap<>();

@@ -97,7 +97,7 @@ final class LogCsv {
         faults.add(
                 where + "date",
                 text,
-                where + "the date is a day of the trip, " + trip.start() + " to " + trip.end(),
+                where + "the date is a day of the outing, " + trip.start() + " to " + trip.end(),
                 "Write it like " + trip.start());
         return trip.start();
     }

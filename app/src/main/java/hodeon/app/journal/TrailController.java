@@ -196,7 +196,7 @@ class TrailController {
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody TrailEntry entry) {
         Optional<StoredTrip> trip = trips.maybe(member.householdId(), id);
         if (trip.isEmpty()) {
-            return answer(HttpStatus.GONE, List.of("This trip has been deleted; the note has nowhere to go."));
+            return answer(HttpStatus.GONE, List.of("This outing has been deleted; the note has nowhere to go."));
         }
         Faults faults = new Faults();
         Catalogue catalogue = knowledge.of(member.householdId()).catalogue();

@@ -66,7 +66,7 @@ record TrailEntry(
             faults.add(
                     "time",
                     text(at),
-                    "it happened on a day of the trip, " + trip.start() + " to " + trip.end(),
+                    "it happened on a day of the outing, " + trip.start() + " to " + trip.end(),
                     "Correct the time, or the dates in the brief");
         }
         String what = text(problem);

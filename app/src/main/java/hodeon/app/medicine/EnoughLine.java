@@ -61,7 +61,7 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
                 : "use";
         List<String> why = new ArrayList<>();
         if (line.uses() > 0) {
-            why.add("enough on nine trips of ten: " + Figures.counted(line.uses(), unit));
+            why.add("enough on nine outings of ten: " + Figures.counted(line.uses(), unit));
         }
         line.reserve()
                 .ifPresent(w -> why.add("walking out, one casualty at the label's most for "

@@ -118,7 +118,7 @@ class OddsController {
             } catch (ChangedElsewhere | OptimisticLockingFailureException conflict) {
                 next.addFlashAttribute(
                         "factorFault",
-                        "This trip was changed elsewhere while you had it open; nothing of yours was saved. Change it"
+                        "This outing was changed elsewhere while you had it open; nothing of yours was saved. Change it"
                                 + " again if you still want it.");
             }
         }

@@ -84,7 +84,7 @@ record WhyView(
         return switch (rate.basis()) {
             case Basis.Assumption() -> "A planning assumption, " + strength + ".";
             case Basis.OfTrip(Basis before, double was) ->
-                "Changed for this trip only, from " + Figures.number(was) + "; " + strength + ".";
+                "Changed for this outing only, from " + Figures.number(was) + "; " + strength + ".";
             case Basis.Own() -> "Your own rate, " + strength + ".";
             case Basis.OwnLog(Basis before, double was, int events, double personDays) ->
                 "Your own log, " + Figures.counted(events, "event") + " in " + Figures.number(personDays)
@@ -110,7 +110,7 @@ record WhyView(
                 later(step.step().repeat(), trip),
                 distribution(step.perEvent()),
                 Figures.number(step.onTrip().mean()),
-                Math.round(100 * share) + " in 100 trips",
+                Math.round(100 * share) + " in 100 outings",
                 Figures.counted(suffices, step.capability().unit()),
                 bars(step.onTrip(), suffices));
     }
@@ -128,7 +128,7 @@ record WhyView(
             case Repeat.Once() -> "once";
             case Repeat.Redress r ->
                 r.pieces() + " more every " + Figures.days(r.everyDays()) + " while it heals ("
-                        + Figures.days(r.healingDays()) + ") and the trip lasts";
+                        + Figures.days(r.healingDays()) + ") and the outing lasts";
             case Repeat.UntilCare u ->
                 u.pieces() + " more every " + u.everyHours() + " h for the " + trip.hoursToCare() + " h to care";
         };

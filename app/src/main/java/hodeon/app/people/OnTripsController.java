@@ -27,10 +27,10 @@ class OnTripsController {
         OnTripsOnly.Somebody gone = onTrips.of(member.householdId()).stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new NotHere("somebody of a trip " + id));
+                .orElseThrow(() -> new NotHere("somebody of an outing " + id));
         people.erase(member.householdId(), id, gone.name());
         next.addFlashAttribute(
-                "said", gone.name() + " is erased from trips and logs. Backups you made before still hold them.");
+                "said", gone.name() + " is erased from outings and logs. Backups you made before still hold them.");
         return "redirect:/people";
     }
 }

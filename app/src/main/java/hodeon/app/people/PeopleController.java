@@ -258,7 +258,7 @@ class PeopleController {
             return "redirect:/people/" + id + "#erase";
         }
         people.erase(member.householdId(), id);
-        next.addFlashAttribute("said", "Erased, also from trips and logs. Backups you made before still hold it.");
+        next.addFlashAttribute("said", "Erased, also from outings and logs. Backups you made before still hold it.");
         return "redirect:/people";
     }
 

@@ -91,7 +91,7 @@ public class ReadyService {
         // A look now would not hold yet for a trip that is further away.
         if (Rhythm.dueFor(last, start, LocalDate.now(clock))) {
             obstacles.add(new Obstacle(
-                    last.map(d -> "it was last looked over on " + d + ", more than four weeks before the trip")
+                    last.map(d -> "it was last looked over on " + d + ", more than four weeks before the outing")
                             .orElse("it has not been looked over yet"),
                     "Check it now",
                     "/stock/checks",
@@ -247,8 +247,8 @@ public class ReadyService {
     /** Says that a trip's kit lies in a place, an existing one or a new one of the kit's name. */
     @Transactional
     public void lies(StoredTrip trip, Optional<UUID> place) {
-        StoredList kit =
-                lists.ofTrip(trip.householdId(), trip.id()).orElseThrow(() -> new NotHere("kit of trip " + trip.id()));
+        StoredList kit = lists.ofTrip(trip.householdId(), trip.id())
+                .orElseThrow(() -> new NotHere("kit of outing " + trip.id()));
         stock.placesOfKit(trip.householdId(), kit.id())
                 .forEach(p -> stock.plan(trip.householdId(), p, Optional.empty()));
         UUID id = place.orElseGet(() -> stock.of(trip.householdId()).kits().stream()

@@ -76,7 +76,7 @@ class Reminders {
                         t.trip().start(),
                         t.trip().end(),
                         t.trip().name(),
-                        "Is its kit ready? Look at the trip's Ready page.",
+                        "Is its kit ready? Look at the outing's Ready page.",
                         14)));
         reminders.sort(Comparator.comparing(Reminder::first).thenComparing(Reminder::title));
         return reminders;

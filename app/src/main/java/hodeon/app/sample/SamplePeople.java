@@ -87,7 +87,7 @@ class SamplePeople {
                         : List.of(),
                 List.of(),
                 child
-                        ? List.of(new Profile.Contact("Lumi Halla", "mother, along on the trip", "0000 555 0141"))
+                        ? List.of(new Profile.Contact("Lumi Halla", "mother, along on the outing", "0000 555 0141"))
                         : List.of(new Profile.Contact("The harbour office", "knows the float plan", "0000 555 0102")),
                 "");
     }

@@ -52,7 +52,7 @@ class ErrorPages {
         return page(
                 model,
                 "Too many rows",
-                "The form holds more rows than a trip can: at most 60 people and 20 legs. Nothing was saved.",
+                "The form holds more rows than an outing can: at most 60 people and 20 legs. Nothing was saved.",
                 "Give people who are alike one row with a number, or split the trip.");
     }
 

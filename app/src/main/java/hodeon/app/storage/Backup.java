@@ -91,7 +91,7 @@ public class Backup {
             faults.add(
                     "household",
                     rows.householdName(household),
-                    "a backup is restored into a household that has no trips, kits or stock yet",
+                    "a backup is restored into a household that has no outings, kits or stock yet",
                     "Start an empty Hodeon (./hodeon run --data with a new folder) and restore it there");
             return;
         }

@@ -138,7 +138,7 @@ class CompareSides {
         boolean wrong = typed.isEmpty() && !asked.limit().isBlank();
         String fault = wrong
                 ? "Limit: “" + asked.limit()
-                        + "” – a number from 10 to 50,000 g is needed; the trip's own limit is used."
+                        + "” – a number from 10 to 50,000 g is needed; the outing's own limit is used."
                 : "";
         return new Side(
                 "Best: " + stance.label() + (changed.limits().massIsLimited() ? ", " + Figures.grams(grams) : ""),

@@ -39,7 +39,7 @@ class RehearsalController {
     private static final List<String> SEVERITIES = List.of(
             "nuisances",
             "what slows the party",
-            "what ends the trip for one",
+            "what ends the outing for one",
             "limb, organ, later health",
             "threats to life");
 

@@ -39,7 +39,7 @@ class TripPageTest extends WebTest {
     @Test
     void badInputIsAnsweredWithEveryFaultAndNothingIsSaved() throws Exception {
         String[] bad = with(
-                with(with(brief("Bad trip"), "legs[0].days", "-3"), "people[0].kilograms", "heavy"),
+                with(with(brief("Bad outing"), "legs[0].days", "-3"), "people[0].kilograms", "heavy"),
                 "end",
                 "2027-06-01");
         send(mine, "/trips/new", bad)

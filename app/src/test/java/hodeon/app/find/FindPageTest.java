@@ -19,7 +19,7 @@ class FindPageTest extends StockTest {
 
     @ParameterizedTest
     @CsvSource({
-        "skerry, >trip<",
+        "skerry, >outing<",
         "blister pad, /mat?about=hydrocolloid-pad",
         "pad blis, /mat?about=hydrocolloid-pad",
         "anaphyl, /mat?problem=anaphylaxis",

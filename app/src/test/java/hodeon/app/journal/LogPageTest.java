@@ -70,7 +70,7 @@ class LogPageTest extends WebTest {
         assertThat(log.of(mine.householdId(), id(trip))).hasSize(2);
         send(mine, trip + "/log/import", "text", "2027-06-12,blister,1\n2029-01-01,blister\n2027-06-13,alien,many")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(says("Line 2: the date is a day of the trip, 2027-06-12 to 2027-06-14"))
+                .andExpect(says("Line 2: the date is a day of the outing, 2027-06-12 to 2027-06-14"))
                 .andExpect(says("“alien” was given"))
                 .andExpect(says("“many” was given"));
         send(mine, trip + "/log/import", "text", "2027-06-12,\"blister").andExpect(status().isUnprocessableContent());

@@ -22,7 +22,7 @@ class OddsPageTest extends WebTest {
         // 3 days × 1.6 × 1.1 × 1 person = 5.28 adjusted person-days at 7.4 per 1,000, a strength of 2,000.
         open(mine, trip + "/odds?why=blister")
                 .andExpect(status().isOk())
-                .andExpect(says("7.4 per 1,000 person-days", "Boulware", "0.039 times", "Cannot happen on this trip"))
+                .andExpect(says("7.4 per 1,000 person-days", "Boulware", "0.039 times", "Cannot happen on this outing"))
                 .andExpect(field("factor[activity:paddling]", "1.6"))
                 .andExpect(content().string(containsString("/aid?problem=blister")));
     }
@@ -34,10 +34,10 @@ class OddsPageTest extends WebTest {
         String[] typed = {"version", "0", "factor[activity:paddling]", "3.2", "factor[rate]", "7.4"};
         send(mine, trip + "/odds/blister", typed).andExpect(status().is3xxRedirection());
         // Twice the factor, twice the expected number.
-        open(mine, trip + "/odds?why=blister").andExpect(says("0.078 times", "was 1.6", "changed for this trip"));
+        open(mine, trip + "/odds?why=blister").andExpect(says("0.078 times", "was 1.6", "changed for this outing"));
         open(mine, other + "/odds?why=blister")
                 .andExpect(content()
-                        .string(allOf(containsString("0.039 times"), not(containsString("changed for this trip")))));
+                        .string(allOf(containsString("0.039 times"), not(containsString("changed for this outing")))));
         send(mine, trip + "/odds/blister", "version", "0", "factor[rate]", "9")
                 .andExpect(flash().attribute("factorFault", containsString("changed elsewhere")));
         send(mine, trip + "/odds/blister", "version", "1", "factor[rate]", "lots")

@@ -77,7 +77,7 @@ class LostKeyTest extends StockTest {
                                 containsString("The key file " + key.toAbsolutePath() + " is missing."),
                                 containsString("1 people"),
                                 containsString("Look again"),
-                                not(containsString("On trips only")),
+                                not(containsString("On outings only")),
                                 not(containsString("Ottilie")))));
         for (String page : new String[] {"/", trip + "/odds", trip + "/mat", trip + "/log", "/stock", "/restock"}) {
             open(mine, page).andExpect(status().isOk());

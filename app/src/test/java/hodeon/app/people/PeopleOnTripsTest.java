@@ -50,12 +50,14 @@ class PeopleOnTripsTest extends PeopleTest {
         String[] renamed = with(with(brief, "people[1].name", "Nika A."), "people[1].id", nika.toString());
         send(mine, "/trips/" + trip + "/brief", with(renamed, "version", "0")).andExpect(status().is3xxRedirection());
         assertThat(nika(trip))
-                .as("on one trip another name in the row is a correction")
+                .as("on one outing another name in the row is a correction")
                 .isEqualTo(nika);
         UUID again = trip(with(renamed, "name", "Skerry again"));
         assertThat(nika(again)).as("the same name of the same household").isEqualTo(nika);
         UUID copied = trip(with(with(renamed, "people[1].name", "Olaf"), "name", "A copy"));
-        assertThat(nika(copied)).as("another name over somebody of other trips").isNotEqualTo(nika);
+        assertThat(nika(copied))
+                .as("another name over somebody of other outings")
+                .isNotEqualTo(nika);
         open(mine, "/people").andExpect(says("Nika A.", "Marrowfjord, Skerry again", "Olaf"));
         send(mine, "/people/new", "name", "Nika A.", "years", "40", "kilograms", "70")
                 .andExpect(redirectedUrl("/people/" + nika));

@@ -29,7 +29,7 @@ class WordingTest {
     @CsvSource(delimiter = '|', textBlock = """
         lots.past     | 1  | 1 lot is past its date
         lots.past     | 3  | 3 lots are past their dates
-        lots.fail     | 0  | No trip finds anything too old
+        lots.fail     | 0  | No outing finds anything too old
         faults.title  | 1  | One thing to correct
         faults.title  | 1200 | 1,200 things to correct
         party         | 1  | 1 person

@@ -331,7 +331,9 @@ class BackupTest extends StockTest {
     @Test
     void aHouseholdThatHasSomethingIsNotOverwritten() throws Exception {
         String file = written(mine);
-        restore(mine, file).andExpect(status().isUnprocessableContent()).andExpect(says("no trips, kits or stock yet"));
+        restore(mine, file)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(says("no outings, kits or stock yet"));
         assertThat(written(mine)).isEqualTo(file);
         restore(others, file).andExpect(says("already in this Hodeon"));
         assertThat(trips.all(others.householdId())).isEmpty();

@@ -55,7 +55,7 @@ public record Trip(
         region = Set.copyOf(region);
         passage = Set.copyOf(passage);
         if (name.isBlank()) {
-            throw new IllegalArgumentException("A trip needs a name.");
+            throw new IllegalArgumentException("An outing needs a name.");
         }
         long days = daysBetween(start, end);
         if (standing.isPresent()) {

@@ -8,7 +8,7 @@ public final class Severity {
     public static final int WORST = 5;
 
     private static final List<String> LABELS = List.of(
-            "nuisance", "slows the party", "ends the trip for one", "limb, organ, later health", "threatens life");
+            "nuisance", "slows the party", "ends the outing for one", "limb, organ, later health", "threatens life");
 
     private Severity() {}
 

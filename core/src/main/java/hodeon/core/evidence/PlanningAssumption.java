@@ -15,11 +15,15 @@ import java.util.Locale;
 public enum PlanningAssumption {
     // What is enough
     SUFFICIENT_TRIPS(
-            Subject.ENOUGH, 0.9, "of trips", "a quantity is enough when it suffices on so many trips", Why.CALIBRATED),
+            Subject.ENOUGH,
+            0.9,
+            "of outings",
+            "a quantity is enough when it suffices on so many outings",
+            Why.CALIBRATED),
     SUFFICIENT_GRAVE_TRIPS(
             Subject.ENOUGH,
             0.95,
-            "of trips",
+            "of outings",
             "the same for what threatens life or limb",
             Why.CALIBRATED + "; a lack costs more there"),
     WHO_GO_FOR_HELP(
@@ -35,13 +39,14 @@ public enum PlanningAssumption {
             "of 5",
             "from this severity on one casualty's need counts, however rare it is",
             Why.JUDGEMENT),
-    TRIP_ENDING_SEVERITY(Subject.ENOUGH, 3, "of 5", "from this severity on the trip ends for somebody", Why.JUDGEMENT),
+    TRIP_ENDING_SEVERITY(
+            Subject.ENOUGH, 3, "of 5", "from this severity on the outing ends for somebody", Why.JUDGEMENT),
     LARGE_PARTY(Subject.ENOUGH, 8, "people", "from so many people on two casualties are thought of", Why.CALIBRATED),
     PRICE_OF_A_KIND(
             Subject.ENOUGH,
             0.1,
             "nuisances met",
-            "what one kind more must earn: a nuisance met on one trip of ten",
+            "what one kind more must earn: a nuisance met on one outing of ten",
             Why.CALIBRATED + "; one more thing to find, to check and to replace"),
     LEAST_USE_WORTH(
             Subject.ENOUGH,
@@ -52,8 +57,8 @@ public enum PlanningAssumption {
     ASKED_ABOUT_CHANCE(
             Subject.ENOUGH,
             1e-5,
-            "of trips",
-            "what is asked for on fewer trips is not named as missing",
+            "of outings",
+            "what is asked for on fewer outings is not named as missing",
             Why.JUDGEMENT),
     NEXT_GRAMS(
             Subject.ENOUGH,
@@ -110,8 +115,13 @@ public enum PlanningAssumption {
 
     // What surrounds a trip
     LONGEST_NIGHTS(
-            Subject.TRIP, 4, "days", "up to so many a trip is a few nights, beyond it a week or longer", Why.JUDGEMENT),
-    NEAR_CARE(Subject.TRIP, 1, "hours to care", "up to so many the trip is taken to be near everything", Why.JUDGEMENT),
+            Subject.TRIP,
+            4,
+            "days",
+            "up to so many an outing is a few nights, beyond it a week or longer",
+            Why.JUDGEMENT),
+    NEAR_CARE(
+            Subject.TRIP, 1, "hours to care", "up to so many the outing is taken to be near everything", Why.JUDGEMENT),
     SETTLED(
             Subject.TRIP,
             2,
@@ -179,7 +189,7 @@ public enum PlanningAssumption {
             0.004,
             "of coverage",
             "two kits nearer than this are called equal",
-            "Half a per cent shows on no trip"),
+            "Half a per cent shows on no outing"),
 
     // Medicine
     CLOCKS_DIFFER(
@@ -232,7 +242,7 @@ public enum PlanningAssumption {
             Subject.MEDICINE,
             4,
             "days",
-            "one day of reserve for so many days of a trip",
+            "one day of reserve for so many days of an outing",
             "A quarter is what weather and injury cost"),
     MOST_PIECES_AT_ONCE(Subject.MEDICINE, 12, "pieces", "more at once in an own entry is asked about", Why.SLIP),
     MOST_MILLILITRES_AT_ONCE(Subject.MEDICINE, 60, "ml", "more at once in an own entry is asked about", Why.SLIP),
@@ -262,7 +272,7 @@ public enum PlanningAssumption {
     LOOKED_AT_EVERY(
             Subject.STOCK, 3, "months", "what dries out, crumbles or leaks is looked at so often", Why.USUAL_TEACHING),
     ALL_EVERY(Subject.STOCK, 12, "months", "everything is looked over one by one so often", Why.USUAL_TEACHING),
-    LOOK_HOLDS(Subject.STOCK, 28, "days", "a look at everything holds so long before a trip", Why.JUDGEMENT),
+    LOOK_HOLDS(Subject.STOCK, 28, "days", "a look at everything holds so long before an outing", Why.JUDGEMENT),
     SURELY_COUNTED(
             Subject.STOCK,
             0.25,
@@ -294,7 +304,7 @@ public enum PlanningAssumption {
     public enum Subject {
         ENOUGH("What is enough"),
         EVENT("One event, one module"),
-        TRIP("People and what surrounds a trip"),
+        TRIP("People and what surrounds an outing"),
         LEARNING("What is learned"),
         MEDICINE("Medicine"),
         STOCK("Stock and checks");

@@ -12,7 +12,7 @@ import java.util.Set;
 
 /** How often what is looked at, from the craft: before a trip, charge monthly, look quarterly, all of it yearly. */
 public enum Rhythm {
-    BEFORE_TRIP("Before the trip", "everything: count, dates, seals", Period.ZERO),
+    BEFORE_TRIP("Before the outing", "everything: count, dates, seals", Period.ZERO),
     MONTHLY_CHARGE("Charge", "whatever runs on a battery", Period.ofMonths(PlanningAssumption.CHARGED_EVERY.whole())),
     QUARTERLY_LOOK(
             "Look",
@@ -69,7 +69,7 @@ public enum Rhythm {
      */
     public LocalDate due(Optional<LocalDate> last, LocalDate since) {
         if (this == BEFORE_TRIP) {
-            throw new IllegalStateException("The check before a trip is due for a trip, not by the calendar.");
+            throw new IllegalStateException("The check before an outing is due for an outing, not by the calendar.");
         }
         return last.orElse(since).plus(period);
     }

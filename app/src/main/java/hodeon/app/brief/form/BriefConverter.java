@@ -59,7 +59,7 @@ public final class BriefConverter {
 
     /** The brief, or nothing if there are faults. */
     public Optional<Brief> convert() {
-        String name = read.line("name", form.getName(), "A trip's name", LONGEST_NAME);
+        String name = read.line("name", form.getName(), "An outing's name", LONGEST_NAME);
         StandingForm stays = form.getStanding();
         Optional<LocalDate> start =
                 stays.stays() ? Optional.of(today) : read.date("start", form.getStart(), "The first day");
@@ -170,8 +170,8 @@ public final class BriefConverter {
             faults.add(
                     "end",
                     form.getEnd(),
-                    "that makes " + days + " days; a trip has at most " + Trip.MOST_DAYS,
-                    "Split it into several trips");
+                    "that makes " + days + " days; an outing has at most " + Trip.MOST_DAYS,
+                    "Split it into several outings");
             return 0;
         }
         return days;

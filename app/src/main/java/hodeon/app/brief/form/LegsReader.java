@@ -20,7 +20,7 @@ record LegsReader(Faults faults, FieldReader read) {
             faults.add(
                     "legs",
                     rows.size() + " legs",
-                    "a trip has 1 to " + BriefForm.MOST_LEGS + " legs",
+                    "an outing has 1 to " + BriefForm.MOST_LEGS + " legs",
                     rows.isEmpty() ? "Add a leg" : "Join legs that are alike");
             return legs;
         }

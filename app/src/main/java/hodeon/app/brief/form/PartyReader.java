@@ -75,7 +75,7 @@ record PartyReader(LocalDate today, Faults faults, FieldReader read) {
                     "people",
                     sum + " people",
                     "a party has at most " + Party.MOST_PEOPLE + " people",
-                    "Split the party into several trips");
+                    "Split the party into several outings");
         }
         return people;
     }

@@ -136,7 +136,7 @@ public class OutingBase {
     private StoredList taken(UUID household, StoredTrip trip) {
         return lists.ofTrip(household, trip.id())
                 .filter(l -> l.base().isPresent())
-                .orElseThrow(() -> new NotHere("base of trip " + trip.id()));
+                .orElseThrow(() -> new NotHere("base of outing " + trip.id()));
     }
 
     private static String shortened(String name, String more) {

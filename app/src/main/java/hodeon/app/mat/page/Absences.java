@@ -13,8 +13,9 @@ final class Absences {
 
     /** @param noRoom whether it would earn what it costs, if only the limits had room */
     static String of(Absence absence, boolean noRoom) {
-        String often =
-                absence.chance() > 0 ? " (asked for on " + Figures.chance(absence.chance()) + " trips like this)" : "";
+        String often = absence.chance() > 0
+                ? " (asked for on " + Figures.chance(absence.chance()) + " outings like this)"
+                : "";
         return "No " + absence.capability().askedAbout().orElseThrow() + ": "
                 + switch (absence.because()) {
                     case Because.SomethingElse(var atHand) -> "use " + atHand.with() + ".";

@@ -35,12 +35,12 @@ final class Reasons {
                 "Fits only "
                         + fits.stream().sorted().map(t -> t.value() + " sizes").collect(Collectors.joining(", "))
                         + "; nobody here has one.";
-            case Exclusion.AtBorder() -> "May not cross every border; the brief says the trip does.";
+            case Exclusion.AtBorder() -> "May not cross every border; the brief says the outing does.";
             case Exclusion.InCabin() -> "Not in a cabin bag: blades, points or pressure.";
             case Exclusion.Superseded() -> "Marked as replaced or recalled.";
             case Exclusion.RidesElsewhere(int pieces) ->
                 pieces + " along elsewhere: it serves and weighs nothing here.";
-            case Exclusion.NotNeeded() -> "Nothing that can happen on this trip asks for it.";
+            case Exclusion.NotNeeded() -> "Nothing that can happen on this outing asks for it.";
             case Exclusion.TooRare(double chance) ->
                 "Only rare, grave trouble asks for it: " + Figures.chance(chance)
                         + " on this trip. What to do is told all the same; pin it to take it along.";

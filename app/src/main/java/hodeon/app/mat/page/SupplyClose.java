@@ -101,7 +101,7 @@ public final class SupplyClose {
     private static String words(Cap.Bound bound) {
         return switch (bound) {
             case SERVES_ALL -> "one does every time";
-            case NINE_TRIPS -> "so many suffice on nine trips of ten";
+            case NINE_TRIPS -> "so many suffice on nine outings of ten";
             case CASUALTY -> "what a casualty needs until help comes";
             case BACKBONE -> "what a kit has whatever the odds";
             case PRESCRIBED -> "somebody’s own, as prescribed";

@@ -35,7 +35,7 @@ final class Why {
         }
         Optional<ProblemForecast> first = served(supply, weighing.plan());
         String what = first.map(p -> "mostly for “" + p.problem().name() + "”, "
-                        + Figures.chance(p.events().atLeastOne()) + " on this trip")
+                        + Figures.chance(p.events().atLeastOne()) + " on this outing")
                 .orElse("");
         if (what.isEmpty()) {
             return "Nothing else is served by it that something here does not do already.";
@@ -60,7 +60,7 @@ final class Why {
         Plan plan = weighing.plan();
         String what = unserved(supply, plan)
                 .map(p -> "“" + p.problem().name() + "” ("
-                        + Figures.chance(p.events().atLeastOne()) + " on this trip)")
+                        + Figures.chance(p.events().atLeastOne()) + " on this outing)")
                 .orElse("");
         if (what.isEmpty() || gain / plan.ideal() < NOTHING) {
             return "Would add nothing: what it does is done already" + atHand(supply, plan) + ".";

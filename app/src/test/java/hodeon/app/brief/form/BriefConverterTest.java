@@ -122,14 +122,17 @@ class BriefConverterTest {
 
     static Stream<Arguments> bad() {
         return Stream.of(
-                bad("name", f -> f.setName("  "), "A trip's name has 1 to 80 characters; nothing was given. Give one."),
+                bad(
+                        "name",
+                        f -> f.setName("  "),
+                        "An outing's name has 1 to 80 characters; nothing was given. Give one."),
                 bad("name", f -> f.setName("x".repeat(100_000)), "(100000 characters)” was given. Shorten it."),
                 bad(
                         "start",
                         f -> f.setStart("2027-02-30"),
                         "The first day is a date of the calendar, year-month-day; “2027-02-30” was given. Write it like 2027-06-12."),
                 bad("end", f -> f.setEnd("2027-06-11"), "The last day lies before the first day, 2027-06-12"),
-                bad("end", f -> f.setEnd("2027-12-31"), "That makes 203 days; a trip has at most 60"),
+                bad("end", f -> f.setEnd("2027-12-31"), "That makes 203 days; an outing has at most 60"),
                 bad(
                         "hoursToCare",
                         f -> f.setHoursToCare("-3"),
@@ -151,7 +154,7 @@ class BriefConverterTest {
                         "legs[0].days",
                         f -> f.getLegs().getFirst().setDays("4"),
                         "The legs add up to 4 days, the dates make 6"),
-                bad("legs", f -> f.getLegs().clear(), "A trip has 1 to 20 legs; “0 legs” was given. Add a leg."),
+                bad("legs", f -> f.getLegs().clear(), "An outing has 1 to 20 legs; “0 legs” was given. Add a leg."),
                 bad(
                         "people",
                         f -> f.getPeople().clear(),
@@ -220,7 +223,7 @@ class BriefConverterTest {
         assertThat(faults(form))
                 .extracting(Fault::sentence)
                 .containsExactly(
-                        "A party has at most 60 people; “61 people” was given. Split the party into several trips.");
+                        "A party has at most 60 people; “61 people” was given. Split the party into several outings.");
     }
 
     @Test

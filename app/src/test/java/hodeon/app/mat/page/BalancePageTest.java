@@ -47,7 +47,7 @@ class BalancePageTest extends WebTest {
         "prune, What earns least for its grams",
         "prune?about=hydrocolloid-pad, In place of Hydrocolloid blister pad",
         "compare, Problems met differently",
-        "rehearse, of <span>100,000</span> such trips",
+        "rehearse, of <span>100,000</span> such outings",
         "sort, From what I have",
         "carry, 'Carrier 2, group B'"
     })
@@ -197,8 +197,8 @@ class BalancePageTest extends WebTest {
         assertThat(mat(trip).pieces("plaster-fabric")).isEqualTo(before.pieces("plaster-fabric") - 1);
         open(mine, trip + "/mat/prune/pass?startMilligrams=2500000&startMet=0.95&keep=whistle&learnt=shears&finish=yes")
                 .andExpect(says("Whistle"))
-                .andExpect(says("To be learnt before the trip"));
-        open(mine, trip + "/mat/prune/pass").andExpect(says("In a hundred such trips"));
+                .andExpect(says("To be learnt before the outing"));
+        open(mine, trip + "/mat/prune/pass").andExpect(says("In a hundred such outings"));
         open(others, trip + "/mat/prune/pass").andExpect(status().isNotFound());
     }
 

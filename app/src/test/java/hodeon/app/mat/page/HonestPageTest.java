@@ -154,7 +154,7 @@ class HonestPageTest extends StockTest {
             }
             for (Supply supply : mat.known().catalogue().supplies()) {
                 assertThat(sum.getOrDefault(supply.name(), 0))
-                        .as("trip %d, %s", number, supply.name())
+                        .as("outing %d, %s", number, supply.name())
                         .isLessThanOrEqualTo(mat.pieces(supply.id()));
             }
         }
