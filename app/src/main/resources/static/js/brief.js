@@ -15,17 +15,60 @@ document.addEventListener('alpine:init', () => {
   Alpine.data('brief', () => ({
     timer: null,
     held: null,
+    chosen: false,
+    south: false,
 
     init() {
+      const season = document.getElementById('season');
+      this.south = season.dataset.south === 'true';
+      this.chosen = Boolean(document.getElementById('start')?.value || document.querySelector('.presets [aria-current]'));
       this.strip();
       for (const other of document.querySelectorAll('.presets a')) other.addEventListener('click', (event) => this.start(event));
     },
 
     typed(event) {
+      const name = event.target.name || '';
+      if (['start', 'end'].includes(name)) this.follow(name);
+      if (name === 'season') this.chosen = true;
+      if (name.endsWith('].name')) this.know(event.target);
       if (event.target.closest('#legs')) this.strip();
       if (event.target.name?.endsWith('.kilograms')) this.weighedNow(event.target);
       clearTimeout(this.timer);
       this.timer = setTimeout(() => this.keep(), PAUSE_MS);
+    },
+
+    // One leg alone lasts from the first day to the last; the season is that of the first day until somebody chooses another.
+    follow(name) {
+      const legs = this.legs();
+      if (legs.length === 1 && this.days()) legs[0].days.value = this.days();
+      if (legs.length === 1) this.strip();
+      if (name === 'start') this.seasonOfTheDay();
+    },
+
+    seasonOfTheDay() {
+      const season = document.getElementById('season');
+      const month = Number(document.getElementById('start')?.value.slice(5, 7));
+      if (this.chosen || !month) return;
+      season.value = season.dataset.months.split(' ')[(month - 1 + (this.south ? 6 : 0)) % 12];
+    },
+
+    otherSide() {
+      this.south = !this.south;
+      this.chosen = false;
+      this.seasonOfTheDay();
+    },
+
+    get side() {
+      return this.south ? 'north of the equator?' : 'south of the equator?';
+    },
+
+    // A name of the household's people that was chosen, with nothing else typed, brings what is written down of them.
+    know(field) {
+      const known = [...document.querySelectorAll('#known-names option')].some((o) => o.value === field.value);
+      const years = document.getElementsByName(field.name.replace('.name', '.years'))[0];
+      if (!known || years.value) return;
+      this.leaving();
+      document.getElementById('brief').requestSubmit(document.getElementById('know'));
     },
 
     // A mass typed anew was taken anew, unless somebody says otherwise after it.

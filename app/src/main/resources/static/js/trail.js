@@ -56,6 +56,15 @@ document.addEventListener('alpine:init', () => {
       this.open('#step-used');
     },
 
+    // A name of the party is that person; another is somebody met on the way.
+    typedName(event) {
+      const name = event.target.value.trim();
+      if (!name) return;
+      const known = this.all('[data-who]').find((tap) => tap.dataset.who.toLowerCase() === name.toLowerCase());
+      if (known) known.click();
+      else this.who({ currentTarget: { dataset: { who: name } } });
+    },
+
     // A dose is so many tablets for this person, not for anybody; what was counted by hand stays.
     dose() {
       for (const line of this.all('[data-doses]')) {

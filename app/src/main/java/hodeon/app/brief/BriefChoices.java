@@ -3,6 +3,7 @@ package hodeon.app.brief;
 import hodeon.core.brief.Activity;
 import hodeon.core.brief.Carriage;
 import hodeon.core.brief.Environment;
+import hodeon.core.brief.Hemisphere;
 import hodeon.core.brief.Passage;
 import hodeon.core.brief.Reach;
 import hodeon.core.brief.Region;
@@ -14,15 +15,23 @@ import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;
 import hodeon.core.party.RescueMedicine;
 import hodeon.core.party.Training;
+import java.time.Month;
+import java.time.ZoneId;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * What can be chosen in a brief.
  *
  * @param known names of the household's people, who can be put into the party
+ * @param south whether the device that asks is south of the equator
+ * @param months the season of each month in the north
  */
 record BriefChoices(
         List<String> known,
+        boolean south,
+        String months,
         List<Activity> activities,
         List<Environment> environments,
         List<Season> seasons,
@@ -38,9 +47,13 @@ record BriefChoices(
         List<RescueMedicine> medicines,
         List<Pace.Rule> rules) {
 
-    static BriefChoices of(List<String> known) {
+    static BriefChoices of(List<String> known, ZoneId device) {
         return new BriefChoices(
                 known,
+                Hemisphere.of(device) == Hemisphere.SOUTH,
+                Arrays.stream(Month.values())
+                        .map(m -> Season.in(m, Hemisphere.NORTH).name())
+                        .collect(Collectors.joining(" ")),
                 List.of(Activity.values()),
                 List.of(Environment.values()),
                 List.of(Season.values()),

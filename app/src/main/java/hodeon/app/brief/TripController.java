@@ -13,6 +13,7 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Binned;
+import hodeon.app.shell.DeviceZone;
 import hodeon.app.shell.Shown;
 import hodeon.core.brief.Stance;
 import hodeon.core.notice.Fault;
@@ -77,8 +78,8 @@ class TripController {
     }
 
     @ModelAttribute
-    void choices(@AuthenticationPrincipal Member member, Model model) {
-        Shown.part(BriefChoices.of(known(member).map(Person::name).toList()), model);
+    void choices(@AuthenticationPrincipal Member member, DeviceZone zone, Model model) {
+        Shown.part(BriefChoices.of(known(member).map(Person::name).toList(), zone.id()), model);
     }
 
     private Stream<Person> known(Member member) {
@@ -113,8 +114,24 @@ class TripController {
                 });
     }
 
+    /** Somebody of the household whose name was typed alone is that person, with everything that is written down of them. */
+    private void recognise(Member member, BriefForm form) {
+        List<Person> all = known(member).toList();
+        form.getPeople()
+                .replaceAll(
+                        row -> !row.getYears().isBlank() || !row.getKilograms().isBlank()
+                                ? row
+                                : all.stream()
+                                        .filter(p -> p.name()
+                                                .equalsIgnoreCase(row.getName().strip()))
+                                        .findFirst()
+                                        .map(p -> BriefForms.of(new People(p, 1)))
+                                        .orElse(row));
+    }
+
     /** What a button did that adds, opens or removes a row; empty for the one that saves. */
     private Optional<BriefRows> pressed(Member member, BriefForm form, String action, String known) {
+        recognise(member, form);
         if (action.equals("add-known")) {
             addKnown(member, form, known);
             return Optional.of(new BriefRows("known", OptionalInt.empty()));

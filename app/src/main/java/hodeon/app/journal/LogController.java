@@ -2,10 +2,12 @@ package hodeon.app.journal;
 
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.TripService;
+import hodeon.app.brief.form.BriefConverter;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.evidence.Known;
 import hodeon.app.household.Member;
+import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
 import hodeon.core.brief.Trip;
@@ -13,6 +15,7 @@ import hodeon.core.catalogue.Problem;
 import hodeon.core.need.Learning.Learned;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
+import hodeon.core.party.Person;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -73,6 +76,7 @@ class LogController {
             int shown,
             List<EntryView> entries,
             List<String> problems,
+            List<String> people,
             String start,
             String end,
             boolean learns,
@@ -94,11 +98,13 @@ class LogController {
             @RequestParam String on,
             @RequestParam String problem,
             @RequestParam(defaultValue = "1") String times,
+            @RequestParam(defaultValue = "") String who,
             @RequestParam(defaultValue = "") String note,
             HttpServletResponse response,
             Model model) {
         Faults faults = new Faults();
         StoredTrip trip = trips.find(member.householdId(), id);
+        String name = new FieldReader(faults).lineOrNothing("who", who, "The name", BriefConverter.LONGEST_NAME);
         LogCsv.line(
                         on,
                         problem,
@@ -108,8 +114,21 @@ class LogController {
                         knowledge.of(member.householdId()).catalogue(),
                         trip.trip(),
                         faults)
-                .ifPresent(line -> log.add(member.householdId(), id, List.of(line)));
+                .filter(line -> faults.none())
+                .ifPresent(line -> log.keep(
+                        member.householdId(),
+                        id,
+                        UUID.randomUUID(),
+                        line,
+                        UseLog.Detail.to(name, called(trip.trip(), name))));
         return answered(member, id, "", faults, response, model);
+    }
+
+    private static Optional<UUID> called(Trip trip, String name) {
+        return trip.party().people().stream()
+                .filter(p -> p.name().equalsIgnoreCase(name))
+                .map(Person::id)
+                .findFirst();
     }
 
     @PostMapping("/trips/{id}/log/import")
@@ -234,6 +253,7 @@ class LogController {
                         .map(Problem::name)
                         .sorted()
                         .toList(),
+                trip.trip().party().people().stream().map(Person::name).toList(),
                 trip.trip().start().toString(),
                 trip.trip().end().toString(),
                 log.learnsFrom(member.householdId(), id),

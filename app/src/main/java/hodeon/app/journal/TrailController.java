@@ -20,6 +20,7 @@ import hodeon.core.need.Drivers;
 import hodeon.core.need.ProblemForecast;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
+import hodeon.core.party.Alike;
 import hodeon.core.party.Condition;
 import hodeon.core.party.Person;
 import java.time.LocalDate;
@@ -104,9 +105,15 @@ class TrailController {
     }
 
     /** Somebody of the party. @param casualty whom what to do is told for, as a constant */
-    record Somebody(UUID id, String name, String casualty) {
+    record Somebody(UUID id, String name, String casualty, boolean alike) {
 
-        private static Somebody of(Person person) {
+        private static List<Somebody> of(List<Alike> party) {
+            return party.stream()
+                    .flatMap(a -> a.people().stream().map(p -> of(p, a.people().size() > 1)))
+                    .toList();
+        }
+
+        private static Somebody of(Person person, boolean alike) {
             Set<Condition> conditions = Condition.toHeed(person.conditions());
             return new Somebody(
                     person.id(),
@@ -115,7 +122,8 @@ class TrailController {
                                     person.age().months(),
                                     conditions.contains(Condition.PREGNANCY),
                                     conditions.contains(Condition.CONTACT_LENSES))
-                            .name());
+                            .name(),
+                    alike);
         }
     }
 
@@ -123,6 +131,7 @@ class TrailController {
      * The page.
      *
      * @param grave problems that threaten life, {@code first} the likeliest others, {@code more} the rest
+     * @param people of the party, and {@code alike} names of those who are alike, who are folded
      * @param aid what to do in each, and {@code uses} how its supplies are used
      */
     record TrailPage(
@@ -133,6 +142,7 @@ class TrailController {
             List<DoNow> aid,
             List<DoNow.HowTo> uses,
             List<Somebody> people,
+            String alike,
             List<Used> kit,
             LocalDate start,
             LocalDate end) {}
@@ -165,6 +175,7 @@ class TrailController {
         Map<String, Map<String, Integer>> perDose = suitability
                 .of(trip, knowledge.of(member.householdId()).catalogue())
                 .piecesPerDose();
+        List<Alike> party = Alike.of(trip.trip().party().people());
         TrailPage view = new TrailPage(
                 progress.of(member.householdId(), trip, "Log"),
                 grave,
@@ -172,7 +183,11 @@ class TrailController {
                 others.subList(first, others.size()),
                 now,
                 now.stream().flatMap(d -> d.howTo().stream()).distinct().toList(),
-                trip.trip().party().people().stream().map(Somebody::of).toList(),
+                Somebody.of(party),
+                party.stream()
+                        .filter(a -> a.people().size() > 1)
+                        .map(Alike::name)
+                        .collect(Collectors.joining(", ")),
                 kit.stream().map(s -> Used.of(s, perDose)).toList(),
                 trip.trip().start(),
                 trip.trip().end());

@@ -82,6 +82,22 @@ public class UseLog implements ExperienceLog {
             OptionalInt burnPercent,
             List<Moment> moments) {
 
+        /** Only to whom it happened. */
+        static Detail to(String who, Optional<UUID> person) {
+            return new Detail(
+                    Optional.empty(),
+                    "",
+                    who,
+                    person,
+                    "",
+                    Map.of(),
+                    Optional.empty(),
+                    "",
+                    false,
+                    OptionalInt.empty(),
+                    List.of());
+        }
+
         Detail about(UUID somebody) {
             return new Detail(
                     at,

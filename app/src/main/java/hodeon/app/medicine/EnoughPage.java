@@ -6,9 +6,13 @@ import hodeon.core.brief.Passage;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.BorderPapers;
+import hodeon.core.party.Alike;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -40,12 +44,25 @@ record EnoughPage(
     /** What somebody must not have, and what they can have instead. */
     record Cannot(String supply, String people, String because, String instead) {
 
-        static Cannot of(CannotHave cannot) {
-            return new Cannot(
-                    cannot.supply().name(),
-                    cannot.who().person(),
-                    cannot.who().because(),
-                    cannot.who().instead().map(Supply::name).orElse("nothing known: ask"));
+        /** What is not for several for one reason is told once. */
+        static List<Cannot> of(List<CannotHave> all) {
+            Map<Cannot, List<String>> names = new LinkedHashMap<>();
+            for (CannotHave cannot : all) {
+                Cannot said = new Cannot(
+                        cannot.supply().name(),
+                        "",
+                        cannot.who().because(),
+                        cannot.who().instead().map(Supply::name).orElse("nothing known: ask"));
+                names.computeIfAbsent(said, s -> new ArrayList<>())
+                        .add(cannot.who().person());
+            }
+            return names.entrySet().stream()
+                    .map(e -> new Cannot(
+                            e.getKey().supply(),
+                            Alike.listed(e.getValue()),
+                            e.getKey().because(),
+                            e.getKey().instead()))
+                    .toList();
         }
     }
 
@@ -64,9 +81,9 @@ record EnoughPage(
                         .filter(a -> a.asked() == 0)
                         .map(EnoughLine::there)
                         .collect(Collectors.joining(", ")),
-                String.join(", ", answer.demand().withoutRelief()),
-                answer.cannot().stream().map(Cannot::of).toList(),
-                answer.unknown().stream().map(g -> g.name()).collect(Collectors.joining(", ")),
+                Alike.listed(answer.demand().withoutRelief()),
+                Cannot.of(answer.cannot()),
+                Alike.listed(answer.unknown().stream().map(g -> g.name()).toList()),
                 answer.reserveDays(),
                 answer.matVersion(),
                 trip.passage().stream().map(Passage::label).toList(),

@@ -8,7 +8,7 @@ import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
-import hodeon.core.party.Person;
+import hodeon.core.party.Alike;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -108,9 +108,9 @@ class CardController {
                 new Choice("labels-large", "Labels, large"),
                 new Choice("labels-medium", "Labels, medium"),
                 new Choice("labels-small", "Labels, small")));
-        for (Person person : trip.trip().party().people()) {
-            choices.add(new Choice("person-" + person.id(), person.name()));
-            choices.add(new Choice("doses-" + person.id(), "Doses: " + person.name()));
+        for (Alike who : Alike.of(trip.trip().party().people())) {
+            choices.add(new Choice("person-" + who.first().id(), who.name()));
+            choices.add(new Choice("doses-" + who.first().id(), "Doses: " + who.name()));
         }
         return choices;
     }
@@ -134,7 +134,7 @@ class CardController {
             case "person" -> {
                 Going going = going(household, trip, key);
                 seen(member, going, "card");
-                yield List.of(papers.person(household, going));
+                yield List.of(papers.person(household, trip, going));
             }
             case "doses" -> {
                 Going going = going(household, trip, key);

@@ -15,6 +15,7 @@ import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
+import hodeon.core.party.Alike;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -23,6 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -66,7 +68,26 @@ class Papers {
         return patients.of(household, trip.trip().party().people());
     }
 
-    PersonCard person(UUID household, Going going) {
+    /** Of those who are alike the first, who stands for all. */
+    private List<Going> once(UUID household, StoredTrip trip) {
+        Set<UUID> firsts = Alike.of(trip.trip().party().people()).stream()
+                .map(a -> a.first().id())
+                .collect(Collectors.toSet());
+        return party(household, trip).stream()
+                .filter(g -> firsts.contains(g.id()))
+                .toList();
+    }
+
+    private static String name(StoredTrip trip, Going going) {
+        return Alike.of(trip.trip().party().people()).stream()
+                .filter(a -> a.first().id().equals(going.id()))
+                .map(Alike::name)
+                .findFirst()
+                .orElse(going.name());
+    }
+
+    PersonCard person(UUID household, StoredTrip trip, Going going) {
+        String name = name(trip, going);
         LocalDate today = LocalDate.now(clock);
         Formulary formulary = medicines.of(household);
         List<String> matters = new ArrayList<>();
@@ -85,11 +106,11 @@ class Papers {
         String who = age(going, today)
                 + going.patient().weighed().map(w -> ", " + w.said()).orElse("");
         String notes = going.profile().map(Profile::notes).orElse("");
-        String text = going.name() + ", " + who + "\n"
+        String text = name + ", " + who + "\n"
                 + lines("", matters) + lines("Rescue: ", rescue) + lines("Takes: ", regular) + lines("Call: ", call)
                 + "As of " + today;
         return new PersonCard(
-                going.name(),
+                name,
                 who,
                 matters,
                 rescue,
@@ -157,16 +178,16 @@ class Papers {
                 .toList();
         return new IncidentForm(
                 "What happened: " + trip.trip().name(),
-                trip.trip().party().people().stream().map(p -> p.name()).toList(),
+                Alike.of(trip.trip().party().people()).stream().map(Alike::name).toList(),
                 times.subList(Math.max(0, times.size() - MOST_TIMES), times.size()));
     }
 
     ContactsCard contacts(UUID household, StoredTrip trip) {
         return new ContactsCard(
                 "Whom to call: " + trip.trip().name(),
-                party(household, trip).stream()
+                once(household, trip).stream()
                         .map(g -> new Pocket(
-                                g.name(),
+                                name(trip, g),
                                 g.profile().map(Profile::contacts).orElse(List.of()).stream()
                                         .map(Papers::contact)
                                         .toList()))
@@ -180,8 +201,8 @@ class Papers {
         all.addAll(aidCards.ofTrip(trip));
         all.add(aidCards.howTo(trip));
         all.add(contents.of(household, trip));
-        for (Going going : party(household, trip)) {
-            all.add(person(household, going));
+        for (Going going : once(household, trip)) {
+            all.add(person(household, trip, going));
             all.addAll(doses(household, trip, going));
         }
         all.add(contacts(household, trip));

@@ -190,17 +190,19 @@ public final class FieldReader {
      * A number with a point or a comma, both limits inclusive.
      *
      * @param decimals at most so many
-     * @param unit may stand behind it, in any case; empty if it has none
+     * @param unit may stand behind it, in any case, and kg where it is g; empty if it has none
      */
     public BigDecimal decimal(
             String field, String typed, BigDecimal least, BigDecimal most, String what, int decimals, String unit) {
-        String text = without(unit, typed.strip()).replace(',', '.');
+        boolean kilograms =
+                unit.equals("g") && typed.strip().toLowerCase(Locale.ROOT).endsWith("kg");
+        String text = without(kilograms ? "kg" : unit, typed.strip()).replace(',', '.');
         String limit = what + " is a number from " + least.toPlainString() + " to " + most.toPlainString();
         if (!text.matches("-?\\d{1,9}(\\.\\d{1,9})?")) {
             faults.add(field, typed.strip(), limit, "Write digits only, without the unit");
             return least;
         }
-        BigDecimal number = new BigDecimal(text);
+        BigDecimal number = kilograms ? new BigDecimal(text).movePointRight(3) : new BigDecimal(text);
         if (number.compareTo(least) < 0 || number.compareTo(most) > 0) {
             faults.add(field, typed.strip(), limit, "Correct it");
             return least;

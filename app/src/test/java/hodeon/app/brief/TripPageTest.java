@@ -1,6 +1,7 @@
 package hodeon.app.brief;
 
 import static hodeon.app.PageText.doesNotSay;
+import static hodeon.app.PageText.field;
 import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
@@ -14,6 +15,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
+import java.time.LocalDate;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
@@ -69,6 +71,31 @@ class TripPageTest extends WebTest {
                 .andExpect(content().string(containsString("name=\"people[1].name\"")));
         send(mine, "/trips/new", with(brief("Draft"), "do", "remove-person-0")).andExpect(doesNotSay("Ottilie"));
         assertThat(trips.all(mine.householdId())).isEmpty();
+    }
+
+    @Test
+    void aKnownNameBringsWhatIsWrittenDownOfSomebody() throws Exception {
+        send(
+                mine,
+                "/people/new",
+                "name",
+                "Beck Halla",
+                "born",
+                LocalDate.now().minusYears(9).minusDays(40).toString(),
+                "kilograms",
+                "29",
+                "weighedOn",
+                LocalDate.now().toString(),
+                "training",
+                "UNTRAINED");
+        String[] typed = with(
+                with(with(brief("Draft"), "people[0].name", "beck halla"), "people[0].years", ""),
+                "people[0].kilograms",
+                "");
+        send(mine, "/trips/new", with(typed, "do", "know"))
+                .andExpect(field("people[0].name", "Beck Halla"))
+                .andExpect(field("people[0].kilograms", "29"));
+        send(mine, "/trips/new", typed).andExpect(status().is3xxRedirection());
     }
 
     @Test

@@ -34,7 +34,7 @@ import java.util.Set;
  */
 public final class BriefConverter {
 
-    static final int LONGEST_NAME = 80;
+    public static final int LONGEST_NAME = 80;
     private static final BigDecimal LEAST_LIMIT_GRAMS = BigDecimal.TEN;
     private static final BigDecimal MOST_LIMIT_GRAMS = BigDecimal.valueOf(50_000);
     private static final BigDecimal LEAST_LITRES = new BigDecimal("0.05");

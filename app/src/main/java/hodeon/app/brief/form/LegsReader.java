@@ -13,7 +13,7 @@ import java.util.List;
 /** Reads the legs of a brief, telling every fault. */
 record LegsReader(Faults faults, FieldReader read) {
 
-    /** @param days that the legs fill together; 0 if they need not fill any */
+    /** @param days that the legs fill together, one alone without asking; 0 if they need not fill any */
     List<Leg> read(List<LegForm> rows, long days) {
         List<Leg> legs = new ArrayList<>();
         if (rows.isEmpty() || rows.size() > BriefForm.MOST_LEGS) {
@@ -32,9 +32,12 @@ record LegsReader(Faults faults, FieldReader read) {
                     read.choice(at + "activity", rows.get(i).getActivity(), "The activity" + ofLeg, Activity.class);
             Environment environment = read.choice(
                     at + "environment", rows.get(i).getEnvironment(), "The environment" + ofLeg, Environment.class);
+            boolean follows = rows.size() == 1 && days > 0;
             BigDecimal length = read.decimal(
                     at + "days",
-                    rows.get(i).getDays(),
+                    follows && rows.get(i).getDays().isBlank()
+                            ? String.valueOf(days)
+                            : rows.get(i).getDays(),
                     new BigDecimal("0.5"),
                     BigDecimal.valueOf(Trip.MOST_DAYS),
                     "The number of days" + ofLeg,
@@ -51,6 +54,10 @@ record LegsReader(Faults faults, FieldReader read) {
             if (faults.all().size() == before) {
                 legs.add(new Leg(activity, environment, halfDays.intValueExact()));
             }
+        }
+        if (legs.size() == 1 && rows.size() == 1 && days > 0 && !Trip.fills(legs, days)) {
+            Leg only = legs.getFirst();
+            return List.of(new Leg(only.activity(), only.environment(), Math.toIntExact(2 * days)));
         }
         if (faults.all().size() == before && days > 0 && !Trip.fills(legs, days)) {
             double sum = legs.stream().mapToDouble(Leg::days).sum();

@@ -74,6 +74,21 @@ class BriefConverterTest {
         assertThat(trip.means()).isEqualTo(Means.UNSAID);
     }
 
+    /** As people write them; one leg alone has no days to get wrong. */
+    @Test
+    void massesMayCarryTheirUnitAndOneLegFollowsTheDates() {
+        for (String days : new String[] {"", "4", "6"}) {
+            BriefForm form = good();
+            form.setMassLimit("2.3 kg");
+            form.getPeople().getFirst().setKilograms("48 kg");
+            form.getLegs().getFirst().setDays(days);
+            Trip trip = new BriefConverter(form, TODAY).convert().orElseThrow().trip();
+            assertThat(trip.limits().mass().grams()).isEqualTo(2300);
+            assertThat(trip.party().people().getFirst().bodyMass().grams()).isEqualTo(48_000);
+            assertThat(trip.legs()).extracting(l -> l.days()).containsExactly(6.0);
+        }
+    }
+
     @Test
     void whatIsAtHandFollowsFromThePlaceUnlessItIsSaid() {
         BriefForm form = good();
@@ -151,9 +166,14 @@ class BriefConverterTest {
                         "The number of days of leg 1 is a number from 0.5 to 60; “-2” was given"),
                 bad("legs[0].days", f -> f.getLegs().getFirst().setDays("0.7"), "Legs are counted in half days"),
                 bad(
-                        "legs[0].days",
-                        f -> f.getLegs().getFirst().setDays("4"),
-                        "The legs add up to 4 days, the dates make 6"),
+                        "legs[1].days",
+                        f -> {
+                            f.getLegs().getFirst().setDays("4");
+                            LegForm second = new LegForm();
+                            second.setDays("1");
+                            f.getLegs().add(second);
+                        },
+                        "The legs add up to 5 days, the dates make 6"),
                 bad("legs", f -> f.getLegs().clear(), "An outing has 1 to 20 legs; “0 legs” was given. Add a leg."),
                 bad(
                         "people",
