@@ -17,14 +17,9 @@ document.addEventListener('alpine:init', () => {
       this.send();
     },
 
-    async keepPages() {
-      if (!('serviceWorker' in navigator)) return;
-      await navigator.serviceWorker.register('/trail-worker.js', { scope: '/trips/' });
-      const ready = await navigator.serviceWorker.ready;
-      const looks = performance.getEntriesByType('resource').map((r) => r.name)
-        .filter((n) => n.startsWith(location.origin) && /\/(assets|webjars)\//.test(n));
+    keepPages() {
       const pages = ['trail', 'log', 'kit', 'odds', 'brief', 'ready'].map((p) => `/trips/${this.$root.dataset.trip}/${p}`);
-      ready.active.postMessage({ keep: [...pages, ...looks] });
+      return window.hodeonKeep?.(pages);
     },
 
     what(event) {
@@ -189,7 +184,28 @@ document.addEventListener('alpine:init', () => {
       return false;
     },
 
+    // Back to where it was written, with everything that was said; it waits no longer until it is written down again.
+    change(id) {
+      const entry = this.waiting().find((e) => e.id === id);
+      const tap = this.all('[data-problem]').find((b) => b.dataset.problem === entry.problem);
+      if (!entry || !tap) return;
+      this.keep(this.waiting().filter((e) => e.id !== id));
+      this.what({ currentTarget: tap });
+      const who = this.all('[data-who]').find((b) => b.dataset.who === entry.who);
+      this.who({ currentTarget: who ?? { dataset: { who: entry.who } } });
+      this.note.used = { ...entry.used };
+      for (const line of this.all('[data-supply]')) {
+        if (line.dataset.supply in entry.used) line.querySelector('output').textContent = entry.used[line.dataset.supply];
+      }
+      for (const name of ['at', 'place', 'note', 'tourniquetAt', 'bodyPlace', 'burnPercent']) {
+        this.all(`#step-used [name="${name}"]`)[0].value = entry[name] ?? '';
+      }
+      this.show();
+    },
+
     drop(event) {
+      const again = event.target.closest('[data-part="change"]')?.dataset.change;
+      if (again) this.change(again);
       const id = event.target.closest('[data-part="drop"]')?.dataset.drop;
       if (!id) return;
       this.keep(this.waiting().filter((e) => e.id !== id));
@@ -241,9 +257,11 @@ document.addEventListener('alpine:init', () => {
       line.querySelector('[data-part="what"]').textContent = `${entry.name}, ${entry.who || 'nobody named'}, ${entry.at.replace('T', ' ')} (${entry.zone})`;
       line.querySelector('[data-part="fault"]').textContent = (entry.faults ?? []).join(' ');
       const drop = line.querySelector('[data-part="drop"]');
-      drop.hidden = !entry.faults;
       drop.dataset.drop = entry.id;
-      drop.setAttribute('aria-label', `Discard the note ${entry.name}`);
+      drop.setAttribute('aria-label', `Withdraw the note ${entry.name}`);
+      const change = line.querySelector('[data-part="change"]');
+      change.dataset.change = entry.id;
+      change.setAttribute('aria-label', `Change the note ${entry.name}`);
       const over = line.querySelector('form');
       over.hidden = !entry.stopped;
       over.dataset.note = entry.id;

@@ -47,6 +47,7 @@ class AppArchitectureTest {
             catalogue: household shell
             check: household shell stock storage
             contents: brief catalogue evidence household kits mat plan shell stock
+            device:
             dose: brief evidence formulary household people shell stock storage
             evidence: catalogue
             find: brief evidence help household kits people shell stock

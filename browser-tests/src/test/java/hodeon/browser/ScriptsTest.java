@@ -239,16 +239,43 @@ class ScriptsTest {
                 const reached = window.fetch;
                 return (async () => {
                   await caches.delete(KEPT);
-                  window.fetch = async () => new Response('kept words', { status: 200 });
-                  await keep(['/trips/x/trail']);
+                  const dated = (words, days) => new Response(words, { status: 200,
+                    headers: { date: new Date(Date.now() - days * 86400000).toUTCString() } });
+                  let told = null;
+                  window.fetch = async (a) => dated(String(a) === '/kept' ? 'out of reach' : `words of ${a}`, a === '/old' ? 15 : 0);
+                  await keep(['/trips/x/trail', '/old'], { postMessage: (m) => { told = m; } });
                   window.fetch = async () => { throw new Error('out of reach'); };
                   const kept = await page(new Request('/trips/x/trail?again=1'));
                   const not = await page(new Request('/trips/x/other'));
-                  const said = [await kept.text(), not.status, (await not.text()).includes('This page was not kept')];
+                  const old = await page(new Request('/old'));
+                  const said = [await kept.text(), await not.text(), await old.text(), told.kept, told.missed];
                   await caches.delete(KEPT);
                   window.fetch = reached;
                   return said;
-                })()""")).isEqualTo(List.of("kept words", 503L, true));
+                })()"""))
+                .isEqualTo(List.of("words of /trips/x/trail", "out of reach", "out of reach", 2L, 0L));
+    }
+
+    @Test
+    void aTickShowsAtOnceWaitsAndIsSentOnce() throws IOException {
+        assertThat(with("shop", "shop", """
+                <div data-kinds="2"><span id="in-basket"></span><p id="ticks-wait"></p><li class="buy" data-supply="tape">
+                <form action="/restock/tick"><input name="supply" value="tape"><input name="bought" value="true"><button class="tick">
+                </button></form></li></div>""", """
+                localStorage.removeItem('hodeon-ticks');
+                const reached = window.fetch; const sent = [];
+                return (async () => {
+                  window.fetch = async () => { throw new Error('out of reach'); };
+                  c.tick({ preventDefault() {}, target: $('form') });
+                  const shown = [$('#in-basket').textContent, $('.tick').textContent, localStorage.getItem('hodeon-ticks')];
+                  await new Promise((r) => setTimeout(r, 20));
+                  const waits = $('#ticks-wait').textContent.startsWith('Your ticks wait');
+                  window.fetch = async (a, b) => { sent.push(b.body.get('supply') + b.body.get('bought')); return new Response('', { status: 200 }); };
+                  await c.send();
+                  window.fetch = reached;
+                  return [...shown, waits, sent.join(), localStorage.getItem('hodeon-ticks')];
+                })()"""))
+                .isEqualTo(List.of("1 of 2 in the basket", "✓", "{\"tape\":\"true\"}", true, "tapetrue", "{}"));
     }
 
     @Test

@@ -18,7 +18,7 @@ class SecurityRules {
 
     static final String CONTENT_SECURITY_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
-                    + " font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+                    + " font-src 'self'; connect-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
     SecurityFilterChain rules(HttpSecurity http) {
@@ -32,6 +32,8 @@ class SecurityRules {
                                 "/feeds/*/calendar.ics",
                                 "/t/*",
                                 "/trail-worker.js",
+                                "/manifest.webmanifest",
+                                "/kept",
                                 "/error")
                         .permitAll()
                         .anyRequest()

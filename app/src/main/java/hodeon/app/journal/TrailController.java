@@ -31,12 +31,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.springframework.core.io.ClassPathResource;
-import org.springframework.core.io.Resource;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -252,14 +248,5 @@ class TrailController {
 
     private static ResponseEntity<Map<String, Object>> answer(HttpStatus status, List<String> faults) {
         return ResponseEntity.status(status).body(Map.of("faults", faults));
-    }
-
-    /** At the root, because a worker serves only what lies below its own address. */
-    @GetMapping("/trail-worker.js")
-    ResponseEntity<Resource> worker() {
-        return ResponseEntity.ok()
-                .contentType(MediaType.valueOf("text/javascript"))
-                .cacheControl(CacheControl.noCache())
-                .body(new ClassPathResource("static/js/trail-worker.js"));
     }
 }

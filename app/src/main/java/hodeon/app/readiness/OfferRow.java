@@ -17,4 +17,7 @@ class OfferRow {
     String name = "";
     int pieces = 1;
     long priceHundredths;
+
+    /** Where it is sold; empty if the list does not say. */
+    String shop = "";
 }

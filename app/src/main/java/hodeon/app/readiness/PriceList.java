@@ -17,13 +17,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * What packs cost: the household's own price list (CSV with the columns supply, name, pieces, price), and for what is not
+ * What packs cost: the household's own price list (CSV with the columns supply, name, pieces, price, unit, shop), and for what is not
  * on it a usual pack at the catalogue's price band.
  */
 @Service
@@ -32,6 +33,9 @@ class PriceList implements RestoredRoom {
 
     private static final int MOST_LINES = 5_000;
     private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_SHOP = 80;
+
+    private static final List<String> COLUMNS = List.of("supply", "name", "pieces", "price", "unit", "shop");
     private static final BigDecimal DEAREST = new BigDecimal("100000");
 
     private final OfferRepository rows;
@@ -40,8 +44,8 @@ class PriceList implements RestoredRoom {
         this.rows = rows;
     }
 
-    /** A line of the list. */
-    record Line(String supply, Offer offer) {}
+    /** A line of the list. @param shop where it is sold; empty if that is not said */
+    record Line(String supply, Offer offer, String shop) {}
 
     /** By supply id; only what is on the household's own list. */
     @Transactional(readOnly = true)
@@ -52,6 +56,17 @@ class PriceList implements RestoredRoom {
                         .add(new Offer(r.name, r.pieces, new Money(r.priceHundredths))));
         return offers;
     }
+
+    /** Where each offer is sold, by supply id and the offer's name; only those that say. */
+    @Transactional(readOnly = true)
+    Map<Sold, String> shops(UUID household) {
+        return rows.findByHouseholdIdOrderBySupplyIdAscNameAsc(household).stream()
+                .filter(r -> !r.shop.isEmpty())
+                .collect(Collectors.toMap(r -> new Sold(r.supplyId, r.name), r -> r.shop, (a, b) -> a));
+    }
+
+    /** A pack of a supply, by the name it is offered under. */
+    record Sold(String supply, String offer) {}
 
     /** The usual pack, at the price of its band. */
     static Offer usual(Supply supply) {
@@ -71,6 +86,7 @@ class PriceList implements RestoredRoom {
             row.name = l.offer().name();
             row.pieces = l.offer().pieces();
             row.priceHundredths = l.offer().price().hundredths();
+            row.shop = l.shop();
             rows.save(row);
         });
     }
@@ -86,7 +102,7 @@ class PriceList implements RestoredRoom {
         Set<String> names = new HashSet<>();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
-                .setHeader("supply", "name", "pieces", "price", "unit")
+                .setHeader(COLUMNS.toArray(String[]::new))
                 .setSkipHeaderRecord(true)
                 .setIgnoreEmptyLines(true)
                 .setTrim(true)
@@ -123,12 +139,19 @@ class PriceList implements RestoredRoom {
                     name,
                     where + "a pack has a name of its own, of 1 to 120 characters",
                     "Give it another");
+        } else if (cell(row, COLUMNS.indexOf("shop")).length() > LONGEST_SHOP) {
+            faults.add(
+                    where + "shop",
+                    cell(row, COLUMNS.indexOf("shop")),
+                    where + "the name of a shop has at most 80 characters",
+                    "Shorten it");
         } else {
             try {
                 int pieces = Integer.parseInt(cell(row, 2));
                 BigDecimal price = new BigDecimal(cell(row, 3));
                 if (price.signum() > 0 && price.compareTo(DEAREST) <= 0) {
-                    lines.add(new Line(supply, new Offer(name, pieces, Money.of(price))));
+                    lines.add(new Line(
+                            supply, new Offer(name, pieces, Money.of(price)), cell(row, COLUMNS.indexOf("shop"))));
                     return;
                 }
             } catch (IllegalArgumentException | ArithmeticException e) {

@@ -56,7 +56,11 @@ class RestockController {
         RestockService.Answer answer = restock.answer(member.householdId());
         return Shown.page(
                 "readiness/restock",
-                RestockPage.of(answer, history.spending(member.householdId()), LocalDate.now(clock)),
+                RestockPage.of(
+                        answer,
+                        prices.shops(member.householdId()),
+                        history.spending(member.householdId()),
+                        LocalDate.now(clock)),
                 model);
     }
 
@@ -141,7 +145,8 @@ class RestockController {
         RestockService.Answer answer = restock.answer(member.householdId());
         StringBuilder csv = new StringBuilder();
         try (CSVPrinter rows = new CSVPrinter(csv, CSVFormat.RFC4180)) {
-            rows.printRecord("supply", "needed", "unit", "packs", "cost", "in_basket", "supply_id");
+            Map<PriceList.Sold, String> shops = prices.shops(member.householdId());
+            rows.printRecord("supply", "needed", "unit", "packs", "cost", "shop", "in_basket", "supply_id");
             for (RestockService.Purchase p : answer.purchases()) {
                 rows.printRecord(
                         Cells.write(answer.all().stock().nameOf(p.supply())),
@@ -151,6 +156,12 @@ class RestockController {
                                 .map(b -> b.getValue() + " x " + b.getKey().name())
                                 .collect(Collectors.joining(" + ")),
                         Figures.money(p.packs().cost().amount()),
+                        p.packs().bought().keySet().stream()
+                                .map(o -> shops.getOrDefault(new PriceList.Sold(p.supply(), o.name()), ""))
+                                .filter(shop -> !shop.isEmpty())
+                                .distinct()
+                                .map(Cells::write)
+                                .collect(Collectors.joining(" + ")),
                         p.ticked() ? "yes" : "no",
                         p.supply());
             }
@@ -182,7 +193,8 @@ class RestockController {
     @ResponseBody
     String pricesCsv(@AuthenticationPrincipal Member member) {
         Map<String, List<Offer>> own = prices.own(member.householdId());
-        StringBuilder csv = new StringBuilder("supply,name,pieces,price,unit\r\n");
+        Map<PriceList.Sold, String> shops = prices.shops(member.householdId());
+        StringBuilder csv = new StringBuilder("supply,name,pieces,price,unit,shop\r\n");
         stock.of(member.householdId()).supplies().values().forEach(s -> own.getOrDefault(
                         s.id(), List.of(PriceList.usual(s)))
                 .forEach(o -> csv.append(s.id())
@@ -194,7 +206,10 @@ class RestockController {
                         .append(o.price().exact().toPlainString())
                         .append(',')
                         .append(Cells.write(s.piece()))
-                        .append("\r\n")));
+                        .append(",\"")
+                        .append(Cells.write(shops.getOrDefault(new PriceList.Sold(s.id(), o.name()), ""))
+                                .replace("\"", "\"\""))
+                        .append("\"\r\n")));
         return csv.toString();
     }
 }

@@ -8,9 +8,11 @@ import hodeon.core.readiness.Restock;
 import hodeon.core.stock.Held;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -20,6 +22,8 @@ import java.util.stream.Collectors;
  *
  * @param rounds what lies in other kits or at home and belongs in a kit
  * @param old what does not last in its kit
+ * @param shops what is to be bought, by where it is sold, {@code kinds} of it in all
+ * @param asText the same to be copied
  * @param inBasket how many kinds are ticked off
  * @param toPrescribe what no shop sells
  * @param planned kits that say what is to lie in them
@@ -30,8 +34,10 @@ record RestockPage(
         String headline,
         List<RoundView> rounds,
         List<OldView> old,
-        List<BuyView> buys,
+        List<ShopView> shops,
+        int kinds,
         long inBasket,
+        String asText,
         List<String> toPrescribe,
         int planned,
         String compared,
@@ -50,7 +56,11 @@ record RestockPage(
 
     record OldView(UUID lot, String name, String pieces, String kit, String good, boolean over) {}
 
+    /** What is bought in one shop. @param name empty where the price list does not say */
+    record ShopView(String name, List<BuyView> buys) {}
+
     record BuyView(
+            String shop,
             String supply,
             String name,
             String need,
@@ -65,18 +75,25 @@ record RestockPage(
 
     record SpentView(int year, String amount) {}
 
-    static RestockPage of(RestockService.Answer answer, List<StockHistory.Spent> spent, LocalDate today) {
+    static RestockPage of(
+            RestockService.Answer answer,
+            Map<PriceList.Sold, String> shops,
+            List<StockHistory.Spent> spent,
+            LocalDate today) {
         Stock all = answer.all().stock();
-        List<BuyView> buys = answer.purchases().stream().map(p -> buy(p, all)).toList();
+        List<BuyView> buys =
+                answer.purchases().stream().map(p -> buy(p, shops, all)).toList();
         double cost = answer.purchases().stream()
                 .mapToDouble(p -> p.packs().cost().amount())
                 .sum();
         return new RestockPage(
-                headline(answer, buys.size(), cost),
+                headline(answer, buys.size(), money(cost, all)),
                 rounds(answer.restock().fills(), all, answer.all().until()),
                 answer.restock().old().stream().map(h -> old(h, all, today)).toList(),
-                buys,
+                byShop(buys),
+                buys.size(),
                 buys.stream().filter(BuyView::ticked).count(),
+                asText(byShop(buys)),
                 answer.restock().toPrescribe().entrySet().stream()
                         .map(e -> all.nameOf(e.getKey()) + ": " + all.counted(e.getValue(), e.getKey()))
                         .toList(),
@@ -85,13 +102,13 @@ record RestockPage(
                 names(all, id -> !answer.all().until().containsKey(id)),
                 all.shelves(),
                 spent.stream()
-                        .map(s -> new SpentView(s.year(), Figures.money(s.hundredths() / 100.0)))
+                        .map(s -> new SpentView(s.year(), money(s.hundredths() / 100.0, all)))
                         .toList(),
                 all.rules().marginDays());
     }
 
     /** Nothing is missing only where something was compared; what costs less than a cent is not said to cost. */
-    private static String headline(RestockService.Answer answer, int buys, double cost) {
+    private static String headline(RestockService.Answer answer, int buys, String cost) {
         if (answer.all().until().isEmpty()) {
             return "Nothing to compare yet";
         } else if (buys == 0 && !answer.restock().toPrescribe().isEmpty()) {
@@ -102,8 +119,34 @@ record RestockPage(
                     ? "Nothing is missing"
                     : "Nothing to buy: home has what is missing";
         }
-        return "To buy: " + Figures.counted(buys, "kind")
-                + (cost < LEAST_COST ? "" : " for about " + Figures.money(cost));
+        return "To buy: " + Figures.counted(buys, "kind") + (cost.isEmpty() ? "" : " for about " + cost);
+    }
+
+    /** In the household's money; nothing for less than a hundredth. */
+    private static String money(double amount, Stock all) {
+        return amount < LEAST_COST
+                ? ""
+                : (Figures.money(amount) + " " + all.rules().currency()).strip();
+    }
+
+    /** The shops by their names, what no shop is known for last. */
+    private static List<ShopView> byShop(List<BuyView> buys) {
+        Map<String, List<BuyView>> shops =
+                new TreeMap<>(Comparator.comparing(String::isEmpty).thenComparing(Comparator.<String>naturalOrder()));
+        buys.forEach(
+                b -> shops.computeIfAbsent(b.shop(), s -> new ArrayList<>()).add(b));
+        return shops.entrySet().stream()
+                .map(e -> new ShopView(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private static String asText(List<ShopView> shops) {
+        return shops.stream()
+                .map(s -> (s.name().isEmpty() ? "" : s.name() + "\n")
+                        + s.buys().stream()
+                                .map(b -> "- " + b.name() + ": " + b.need() + " (" + b.packs() + ")")
+                                .collect(Collectors.joining("\n")))
+                .collect(Collectors.joining("\n\n"));
     }
 
     private static String names(Stock all, Predicate<UUID> which) {
@@ -145,28 +188,35 @@ record RestockPage(
                 held.lastDay().isBefore(today));
     }
 
-    private static BuyView buy(RestockService.Purchase p, Stock all) {
+    private static BuyView buy(RestockService.Purchase p, Map<PriceList.Sold, String> shops, Stock all) {
         String packs = p.packs().bought().entrySet().stream()
                 .map(b -> b.getValue() + " × " + b.getKey().name() + " at "
-                        + Figures.money(b.getKey().price().amount()))
+                        + money(b.getKey().price().amount(), all))
                 .collect(Collectors.joining(" and "));
         double perYear = p.packs().bought().keySet().stream()
                 .mapToDouble(o -> o.perYearOfReadiness(p.monthsGood()))
                 .max()
                 .orElse(0);
         return new BuyView(
+                p.packs().bought().keySet().stream()
+                        .map(o -> shops.getOrDefault(new PriceList.Sold(p.supply(), o.name()), ""))
+                        .filter(shop -> !shop.isEmpty())
+                        .distinct()
+                        .collect(Collectors.joining(" and ")),
                 p.supply(),
                 all.nameOf(p.supply()),
                 all.counted(p.need(), p.supply()),
                 packs,
-                Figures.money(p.packs().cost().amount()),
+                money(p.packs().cost().amount(), all),
                 p.packs().surplus() == 0
-                        ? "none"
-                        : all.counted(p.packs().surplus(), p.supply()) + ", of which about "
+                        ? "Nothing is left over."
+                        : all.counted(p.packs().surplus(), p.supply()) + " left over; about "
                                 + Figures.number(Math.min(p.further(), p.packs().surplus()))
-                                + " will be used in time (worth "
-                                + Figures.money(p.packs().surplusWorth() / 100) + ")",
-                Figures.money(perYear / 100) + " per " + all.piece(p.supply()) + " and year",
+                                + " of them will be used before their date.",
+                perYear / 100 < LEAST_COST
+                        ? ""
+                        : "To keep one " + all.piece(p.supply()) + " ready costs about " + money(perYear / 100, all)
+                                + " a year.",
                 p.own(),
                 p.ticked(),
                 p.packs().pieces(),

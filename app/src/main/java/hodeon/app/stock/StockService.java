@@ -167,7 +167,7 @@ public class StockService {
     @Transactional(readOnly = true)
     public StockRules rules(UUID household) {
         return heads.findById(household)
-                .map(h -> new StockRules(h.marginDays, new Grace(h.graceDays)))
+                .map(h -> new StockRules(h.marginDays, new Grace(h.graceDays), h.currency))
                 .orElse(StockRules.USUAL);
     }
 
@@ -177,6 +177,7 @@ public class StockService {
         HeadRow head = heads.hold(household).orElseThrow();
         head.marginDays = rules.marginDays();
         head.graceDays = rules.grace().days();
+        head.currency = rules.currency();
     }
 
     /** What is wrong with a new place, if anything is. */

@@ -7,6 +7,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 
 import hodeon.app.StockTest;
@@ -146,7 +147,7 @@ class RestockPageTest extends StockTest {
     void aBasketIsPutAwayAtOnceAndTheListIsTakenAlong() throws Exception {
         send(mine, trip + "/ready/lies", "place", pouch.toString());
         String csv = open(mine, "/restock/list.csv").andReturn().getResponse().getContentAsString();
-        assertThat(csv.lines()).hasSize(4).first().isEqualTo("supply,needed,unit,packs,cost,in_basket,supply_id");
+        assertThat(csv.lines()).hasSize(4).first().isEqualTo("supply,needed,unit,packs,cost,shop,in_basket,supply_id");
         assertThat(csv).contains("\"Nitrile gloves, pale\",4,pair,1 x usual pack");
         send(mine, "/restock/put-basket-away", "shelf", shelf.toString()).andExpect(flash().attributeExists("faults"));
         send(mine, "/restock/tick", "supply", "gloves-nitrile", "bought", "true");
@@ -174,6 +175,21 @@ class RestockPageTest extends StockTest {
                 .andExpect(flash().attributeExists("faults"));
         open(mine, "/restock").andExpect(says("1 × ten at 1.20"));
         open(mine, "/restock/prices.csv").andExpect(says("antiseptic-wipe,\"hundred\",100,3.00"));
+    }
+
+    @Test
+    void theListIsPartedByShopAndNamesTheMoney() throws Exception {
+        send(mine, trip + "/ready/lies", "place", pouch.toString());
+        prices("supply,name,pieces,price,unit,shop\r\nantiseptic-wipe,ten,10,1.20,wipe,Harbour pharmacy\r\n")
+                .andExpect(flash().attribute("said", containsString("1 price")));
+        send(mine, "/stock/rules", "margin", "14", "grace", "0", "currency", "xyz")
+                .andExpect(flash().attributeExists("faults"));
+        send(mine, "/stock/rules", "margin", "14", "grace", "0", "currency", "eur");
+        open(mine, "/restock")
+                .andExpect(says("Harbour pharmacy", "Any shop", "1.20 EUR"))
+                .andExpect(doesNotSay("and year"));
+        open(mine, "/restock/list.csv").andExpect(content().string(containsString("Harbour pharmacy")));
+        open(mine, "/restock/prices.csv").andExpect(content().string(containsString("\"Harbour pharmacy\"")));
     }
 
     private ResultActions prices(String csv) throws Exception {

@@ -11,6 +11,7 @@ import hodeon.core.stock.Grace;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -36,7 +37,7 @@ class RulesController {
     record NoteView(UUID id, String name, String which, String from, String note) {}
 
     /** @param margin days that a kit lasts beyond its next trip, and {@code grace} days past a printed date */
-    record RulesPage(int margin, int grace, Collection<Supply> supplies, List<NoteView> notes) {}
+    record RulesPage(int margin, int grace, String currency, Collection<Supply> supplies, List<NoteView> notes) {}
 
     @GetMapping("/stock/rules")
     String page(@AuthenticationPrincipal Member member, Model model) {
@@ -44,6 +45,7 @@ class RulesController {
         RulesPage view = new RulesPage(
                 all.rules().marginDays(),
                 all.rules().grace().days(),
+                all.rules().currency(),
                 all.supplies().values(),
                 stock.withdrawals(member.householdId()).stream()
                         .map(w -> new NoteView(
@@ -61,12 +63,23 @@ class RulesController {
             @AuthenticationPrincipal Member member,
             @RequestParam String margin,
             @RequestParam String grace,
+            @RequestParam(defaultValue = "") String currency,
             RedirectAttributes next) {
         Faults faults = new Faults();
         int days = whole("margin", margin, StockRules.MOST_MARGIN, faults);
         int graceDays = whole("grace", grace, Grace.MOST_DAYS, faults);
+        String code = currency.strip().toUpperCase(Locale.ROOT);
+        if (!code.isEmpty()
+                && Currency.getAvailableCurrencies().stream()
+                        .noneMatch(c -> c.getCurrencyCode().equals(code))) {
+            faults.add(
+                    "currency",
+                    currency,
+                    "a currency is named by three letters",
+                    "Write it like EUR, or leave it empty");
+        }
         if (faults.none()) {
-            stock.setRules(member.householdId(), new StockRules(days, new Grace(graceDays)));
+            stock.setRules(member.householdId(), new StockRules(days, new Grace(graceDays), code));
             next.addFlashAttribute("said", "Taken over.");
         }
         next.addFlashAttribute("faults", faults.all());

@@ -20,4 +20,7 @@ public class HeadRow {
 
     /** Days simple things may be carried past their date. */
     public int graceDays;
+
+    /** ISO 4217 code of the money prices are in; empty if nobody said. */
+    public String currency = "";
 }
