@@ -66,8 +66,8 @@ class AppArchitectureTest {
             plan: brief evidence formulary need people shell
             readiness: brief check household kits plan shell stock storage
             remind: brief check household shell stock
-            sample: brief household journal kits mat people stock
-            shelf: brief check household kits readiness shell stock
+            sample: brief household journal kits mat people shell stock
+            shelf: brief check household kits readiness sample shell stock
             shell: storage
             simulated: catalogue household remind shell
             stock: catalogue household shell storage table

@@ -8,6 +8,7 @@ import hodeon.app.journal.UseLog;
 import hodeon.core.brief.Activity;
 import hodeon.core.brief.Company;
 import hodeon.core.brief.Environment;
+import hodeon.core.brief.Hemisphere;
 import hodeon.core.brief.Leg;
 import hodeon.core.brief.Limits;
 import hodeon.core.brief.Season;
@@ -138,6 +139,23 @@ final class SampleTrips {
                 SEF,
                 PRIYA,
                 NOOR);
+    }
+
+    /** What somebody who has nothing yet may look at. */
+    static Brief example(String name, LocalDate today) {
+        LocalDate start = today.plusDays(10);
+        return brief(
+                today,
+                name,
+                start,
+                start,
+                Season.in(start.getMonth(), Hemisphere.NORTH),
+                List.of(new Leg(Activity.HILL_WALKING, Environment.COAST, 2)),
+                3,
+                900,
+                LUMI,
+                WREN,
+                BECK);
     }
 
     static Brief skerryRing(LocalDate today) {

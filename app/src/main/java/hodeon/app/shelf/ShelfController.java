@@ -9,6 +9,7 @@ import hodeon.app.kits.list.StoredList;
 import hodeon.app.readiness.HomeAllocation;
 import hodeon.app.readiness.Obstacle;
 import hodeon.app.readiness.ReadyService;
+import hodeon.app.sample.Example;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Paged;
 import hodeon.app.shell.Shown;
@@ -36,10 +37,17 @@ class ShelfController {
     private final ReadyService ready;
     private final HomeAllocation allocation;
     private final CheckService checks;
+    private final Example example;
     private final Clock clock;
 
     ShelfController(
-            TripService trips, ReadyService ready, HomeAllocation allocation, CheckService checks, Clock clock) {
+            TripService trips,
+            ReadyService ready,
+            HomeAllocation allocation,
+            CheckService checks,
+            Clock clock,
+            Example example) {
+        this.example = example;
         this.trips = trips;
         this.ready = ready;
         this.allocation = allocation;
@@ -75,6 +83,7 @@ class ShelfController {
             List<TripCard> past,
             List<KitOnShelf> kits,
             boolean blank,
+            boolean example,
             String household) {}
 
     record TripsPage(Paged<StoredTrip> paged, List<TripCard> trips) {}
@@ -110,6 +119,7 @@ class ShelfController {
                 past,
                 kits,
                 coming.isEmpty() && past.isEmpty() && kits.isEmpty(),
+                example.isThere(household),
                 member.householdName());
         return Shown.page("shelf/shelf", view, model);
     }

@@ -70,7 +70,8 @@ final class BackupTables {
             own("own_medicine", "id"),
             own("medicine_rules", "household_id"),
             own("country_note", "id"),
-            own("followed_school", "topic"));
+            own("followed_school", "topic"),
+            own("example", "household_id"));
 
     /** Tables that files of an earlier version do not have. */
     static final Set<String> SINCE_VERSION_2 = Set.of(
@@ -82,6 +83,7 @@ final class BackupTables {
             "followed_school",
             "own_word",
             "table_columns",
+            "example",
             "stock_let_go",
             "open_line",
             "list_version",

@@ -46,4 +46,18 @@ class ShelfPageTest extends WebTest {
         trip(mine, "Skerry ring");
         open(others, "/").andExpect(doesNotSay("Skerry ring"));
     }
+
+    /** To look at before there is anything of one's own: laid out and taken away in one touch each. */
+    @Test
+    void anExampleIsLaidOutAndTakenAway() throws Exception {
+        open(mine, "/").andExpect(says("Look at an example"));
+        send(mine, "/example");
+        send(mine, "/example");
+        open(mine, "/")
+                .andExpect(says("Example: a day along the coast", "Example tin", "Take the example away"))
+                .andExpect(doesNotSay("Where do you want to begin?"));
+        open(others, "/").andExpect(doesNotSay("Example"));
+        send(mine, "/example/remove");
+        open(mine, "/").andExpect(says("Where do you want to begin?")).andExpect(doesNotSay("Example tin"));
+    }
 }
