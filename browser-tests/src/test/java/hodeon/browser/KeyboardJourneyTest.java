@@ -44,6 +44,8 @@ class KeyboardJourneyTest {
             browser.tabTo("#row-blister .figure");
             browser.press(Keys.ENTER);
             browser.see("#why h2", "Blister");
+            browser.tabTo("#reckoned > summary");
+            browser.press(Keys.ENTER);
             assertThat(browser.text("#why")).contains("condition: blister prone");
             browser.open(browser.path());
             browser.tabTo(".headline .act");

@@ -48,6 +48,7 @@ class MouseJourneyTest {
             assertThat(browser.all(".odds-list svg.bar rect.bar-value")).hasSizeGreaterThanOrEqualTo(20);
             browser.click("#row-blister .figure:last-child");
             browser.see("#why h2", "Blister");
+            browser.click("#reckoned > summary");
             assertThat(browser.text("#why"))
                     .contains("moved it from 7.4", "4 of the party count as", "suffice in 90 in 100 outings");
 

@@ -264,7 +264,7 @@ class LogController {
                                         Figures.number(l.before().perThousandPersonDays()),
                                         Figures.number(l.after().perThousandPersonDays()),
                                         Figures.counted(l.events(), "event") + " in " + Figures.number(l.personDays())
-                                                + " adjusted person-days")))
+                                                + " person-days")))
                         .sorted(Comparator.comparing(LearnedView::problem))
                         .toList(),
                 text,

@@ -80,7 +80,8 @@ record WhyView(
     }
 
     private static String basis(Rate rate) {
-        String strength = String.format(Locale.ROOT, "worth %,.0f person-days of experience", rate.priorPersonDays());
+        String strength = String.format(
+                Locale.ROOT, "as sure as %,.0f person-days of experience make it", rate.priorPersonDays());
         return switch (rate.basis()) {
             case Basis.Assumption() -> "A planning assumption, " + strength + ".";
             case Basis.OfTrip(Basis before, double was) ->
@@ -88,7 +89,7 @@ record WhyView(
             case Basis.Own() -> "Your own rate, " + strength + ".";
             case Basis.OwnLog(Basis before, double was, int events, double personDays) ->
                 "Your own log, " + Figures.counted(events, "event") + " in " + Figures.number(personDays)
-                        + " adjusted person-days, moved it from " + Figures.number(was) + "; now " + strength + ".";
+                        + " person-days, moved it from " + Figures.number(was) + "; now " + strength + ".";
             case Basis.Published(String citation) -> "Published: " + citation + "; " + strength + ".";
         };
     }

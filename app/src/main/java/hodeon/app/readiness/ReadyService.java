@@ -69,7 +69,7 @@ public class ReadyService {
         Optional<Place> place = kit.get().place(all);
         if (place.isEmpty()) {
             obstacles.add(Obstacle.open(
-                    "no place says it holds “" + kit.get().name() + "”",
+                    "it is not said which kit “" + kit.get().name() + "” lies in",
                     "Say where it lies",
                     "/trips/" + trip.id() + "/ready#lies"));
             return obstacles;

@@ -81,7 +81,7 @@ class RestockPageTest extends StockTest {
 
     @Test
     void fromNotReadyToReadyOneStepEach() throws Exception {
-        assertThat(ready()).contains("no place says it holds");
+        assertThat(ready()).contains("it is not said which kit");
         send(mine, trip + "/ready/lies", "place", pouch.toString());
         put(pouch, "antiseptic-wipe", 6, today.plusDays(25).toString());
         put(pouch, "gloves-nitrile", 3, "2030-01");

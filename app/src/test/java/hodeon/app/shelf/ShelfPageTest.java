@@ -17,7 +17,7 @@ class ShelfPageTest extends WebTest {
         open(mine, "/").andExpect(says("not ready: no kit is saved yet", "Balance it"));
         send(mine, trip + "/mat/minus", "supply", "hydrocolloid-pad", "version", "0");
         send(mine, trip + "/kit", "name", "Lead boat dry box");
-        open(mine, "/").andExpect(says("no place says it holds “Lead boat dry box”", "Say where it lies"));
+        open(mine, "/").andExpect(says("it is not said which kit “Lead boat dry box” lies in", "Say where it lies"));
         send(mine, trip + "/brief", with(with(brief("Skerry ring"), "version", "0"), "massLimit", "300"));
         open(mine, "/").andExpect(says("the brief has changed since its mat was laid out", "over the limit"));
     }

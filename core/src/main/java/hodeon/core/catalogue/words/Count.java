@@ -43,7 +43,7 @@ record Count(OptionalInt pieces, String packs, String rest) {
 
     private static final String NUMBER = "(\\d{1,5})";
     private static final String PACK =
-            "(?:packs?|packets?|pkts?|pks?|boxes|box|bags?|blisters?|strips?|cards?|sleeves?|sets?|cartons?|bundles?|tins?|cases?|jars?|tubs?|bottles?|trays?)";
+            "(?:packs?|packets?|pkts?|pks?|boxes|box|bags?|blisters?(?!\\s+(?:plaster|pad|dressing|patch|cushion|bandage|care|tape|kit|cream|stick|pack))|strips?|cards?|sleeves?|sets?|cartons?|bundles?|tins?|cases?|jars?|tubs?|bottles?|trays?)";
     private static final String UNIT =
             "(?:pairs?|prs?|pcs?|pieces?|pce|tablets?|tabs?|capsules?|caps?|caplets?|pills?|ampoules?|amps?|ampules?|sachets?|rolls?|sheets?"
                     + "|tubes?|pads?|pods?|vials?|doses?|units?|ea|each|count|ct|off|strips?|cards?|pins?|swabs?|wipes?|sticks?|lozenges?"

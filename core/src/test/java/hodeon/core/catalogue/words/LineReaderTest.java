@@ -150,7 +150,10 @@ class LineReaderTest {
                 "Non-stick pad\t4 pcs | 4",
                 "dog booties x 4 | 4",
                 "2 boxes of paracetamol | 32",
-                "2 packets of rehydration salts | 2"
+                "2 packets of rehydration salts | 2",
+                "6 blister plasters exp 2028-09 | 6",
+                "8 blister pads | 8",
+                "2 blisters of 10 ibuprofen 200 mg | 20"
             })
     void countsAreToldFromSizesStrengthsAndDates(String line, int pieces) {
         assertThat(READER.read(line).pieces()).isEqualTo(pieces);
