@@ -21,7 +21,7 @@ class MouseJourneyTest {
     void aTripBecomesAWeighedKit() throws Exception {
         try (Browser browser = Browser.on(SampleApp.get())) {
             browser.signInToSample();
-            browser.click(".menu a[href='/trips/new']");
+            browser.click(".headline a[href='/trips/new']");
             browser.type("#name", "Alderholm crossing");
             browser.date("#start", "2027-07-03");
             browser.date("#end", "2027-07-05");

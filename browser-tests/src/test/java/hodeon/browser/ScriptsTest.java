@@ -200,7 +200,7 @@ class ScriptsTest {
                         "trail",
                         "<div data-trip='t1'><p id='trail-state'></p><ul id='trail-waiting'></ul>"
                                 + "<template id='trail-line'><li><b data-part='what'></b><i data-part='fault'></i>"
-                                + "<button data-part='drop'></button><form></form></li></template></div>",
+                                + "<button data-part='change'></button><button data-part='drop'></button><form></form></li></template></div>",
                         """
                 c.store = 'scripts-test'; localStorage.clear();
                 const note = (id) => ({ id, name: 'Blister', who: 'Sef', at: '2027-06-12T10:00', zone: 'Etc/UTC' });

@@ -46,6 +46,9 @@ public record SupplyForm(
         String pack,
         String months) {
 
+    /** In place of a capability, of what comes along all the same. */
+    private static final String NOTHING = "nothing";
+
     private static final int LONGEST_ID = 50;
     private static final int LEAST_ROWS = 3;
     private static final String SIDE = "(\\d{1,3}(?:\\.\\d{1,2})?)";
@@ -104,7 +107,9 @@ public record SupplyForm(
                 text.getOrDefault("volume", ""),
                 supply.durable() ? "always" : supply.usesPerPiece() > 1 ? "often" : "once",
                 supply.usesPerPiece() > 1 ? text.getOrDefault("uses", "") : "",
-                serves.stream().map(Map.Entry::getKey).toList(),
+                supply.comesAnyway()
+                        ? List.of(NOTHING)
+                        : serves.stream().map(Map.Entry::getKey).toList(),
                 serves.stream().map(Map.Entry::getValue).toList(),
                 supply.training().value(),
                 supply.contains().stream().map(Tag::value).sorted().toList(),
@@ -168,7 +173,7 @@ public record SupplyForm(
         }
         for (int row = 0; row < RepeatedFields.sent(serves).size(); row++) {
             if (!served(row).isEmpty()) {
-                lines.add("serves = " + served(row) + " " + how(row));
+                lines.add("serves = " + (served(row).equals(NOTHING) ? NOTHING : served(row) + " " + how(row)));
             }
         }
         property(lines, "training", training);

@@ -35,6 +35,9 @@ final class SupplyText {
         } else {
             lines.add("uses = " + Math.round(supply.usesPerPiece()));
         }
+        if (supply.comesAnyway()) {
+            lines.add("serves = nothing");
+        }
         new TreeMap<>(supply.serves()).forEach((c, tier) -> lines.add("serves = " + c + " " + Tag.idOf(tier)));
         lines.add("training = " + supply.training().value());
         words(lines, "contains", supply.contains().stream().map(Tag::value).toList());

@@ -68,6 +68,33 @@ class SuppliesPageTest extends WebTest {
         }
     }
 
+    /** A keepsake answers nothing that could happen: one of it comes along all the same, until it is left out by hand. */
+    @Test
+    void whatServesNothingComesAnyway() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        String[] stone = {
+            "name", "Lucky stone", "group", "tools", "form", "tool", "piece", "stone", "mass", "12", "volume", "5",
+            "lasts", "always", "serves", "nothing", "tier", "good", "training", "untrained", "price", "trifle", "pack",
+                    "1",
+            "months", ""
+        };
+        send(mine, "/supplies/one", stone).andExpect(status().is3xxRedirection());
+        assertThat(supply("lucky-stone").comesAnyway()).isTrue();
+        open(mine, "/supplies?edit=lucky-stone").andExpect(says("it comes anyway"));
+        open(mine, trip + "/mat?about=lucky-stone")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("id=\"tile-lucky-stone\"")));
+        send(mine, trip + "/mat/ban", "supply", "lucky-stone", "version", "0");
+        String left = open(mine, trip + "/mat").andReturn().getResponse().getContentAsString();
+        assertThat(Jsoup.parse(left).select("#tile-lucky-stone .count").text()).isEqualTo("0");
+        send(
+                        mine,
+                        "/supplies",
+                        "text",
+                        catalogues.text(mine.householdId(), "lucky-stone").replace("serves = nothing", ""))
+                .andExpect(says("write “serves = nothing” if it comes all the same"));
+    }
+
     @Test
     void aThingOfMyOwnIsAddedByAFormAndUnderstoodInLists() throws Exception {
         String[] hook = {
@@ -169,7 +196,7 @@ class SuppliesPageTest extends WebTest {
         send(mine, "/rates/blister", "perThousand", "20", "strength", "500", "trip", id);
         open(mine, trip + "/odds?why=blister")
                 .andExpect(says("20 per 1,000 person-days"))
-                .andExpect(says("Your own rate, worth 500 person-days"));
+                .andExpect(says("Your own rate, as sure as 500 person-days"));
         send(mine, "/rates/blister", "perThousand", "often", "strength", "0", "trip", id)
                 .andExpect(flash().attribute("rateFault", containsString("“often” and “0” were given")));
         send(mine, "/rates/blister/drop", "trip", id);

@@ -69,6 +69,11 @@ public record Supply(
         return durable && !fit.occupied();
     }
 
+    /** Whether it serves nothing that could happen and comes along all the same, one of it. */
+    public boolean comesAnyway() {
+        return serves.isEmpty();
+    }
+
     /** Whole uses that so many pieces are good for, if it is used up by them. */
     public int uses(int pieces) {
         return (int) Math.floor(pieces * usesPerPiece + ROUNDING);

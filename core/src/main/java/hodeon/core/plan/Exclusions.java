@@ -102,7 +102,9 @@ final class Exclusions {
 
     private Optional<Exclusion> notNeeded(Supply supply) {
         boolean prescribed = prescriptions(supply, party) > 0;
-        return !prescribed && supply.serves().keySet().stream().noneMatch(asked::contains)
+        return !prescribed
+                        && !supply.comesAnyway()
+                        && supply.serves().keySet().stream().noneMatch(asked::contains)
                 ? Optional.of(new Exclusion.NotNeeded())
                 : Optional.empty();
     }

@@ -15,10 +15,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * What must come whatever it earns: each person's rescue medicine; the {@link Backbone} of the place and the school, from the most
- * needed down as far as the limits reach; tourniquets none or two, because one may fail or not suffice.
+ * needed down as far as the limits reach; what serves nothing and comes anyway; tourniquets none or two, because one may fail or not suffice.
  */
 public final class Floors {
 
@@ -27,6 +28,7 @@ public final class Floors {
     private final Trip trip;
     private final Catalogue catalogue;
     private final List<Asked> asked;
+    private final Set<String> excluded;
 
     /**
      * @param suitability which medicine is not for whom of the party
@@ -35,6 +37,7 @@ public final class Floors {
     Floors(Trip trip, Catalogue catalogue, Suitability suitability, Map<String, Exclusion> exclusions) {
         this.trip = trip;
         this.catalogue = catalogue;
+        this.excluded = exclusions.keySet();
         Set<Tag> here = Drivers.whereabouts(trip);
         ForWhom forWhom = new ForWhom(trip, catalogue, suitability, exclusions);
         this.asked = Backbone.shipped().ribs().stream()
@@ -88,6 +91,9 @@ public final class Floors {
             } else if (!floor.candidates().isEmpty()) {
                 letGo.add(floor);
             }
+        }
+        for (Floor floor : anyway(candidates)) {
+            (light.take(floor) ? kept : letGo).add(floor);
         }
         for (Floor ofSupplies : pairs()) {
             Floor floor = withElsewhere(ofSupplies, candidates);
@@ -145,6 +151,16 @@ public final class Floors {
             }
         }
         return floors;
+    }
+
+    /** What serves nothing and comes all the same, unless somebody left it out. */
+    private List<Floor> anyway(List<Candidate> candidates) {
+        return IntStream.range(0, catalogue.supplies().size())
+                .filter(i -> catalogue.supplies().get(i).comesAnyway()
+                        && !excluded.contains(catalogue.supplies().get(i).id())
+                        && candidates.get(i).most() > 0)
+                .mapToObj(i -> new Floor(catalogue.supplies().get(i).name() + " comes anyway", List.of(i), 1, false))
+                .toList();
     }
 
     private List<Floor> pairs() {

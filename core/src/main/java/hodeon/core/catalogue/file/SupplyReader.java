@@ -16,6 +16,7 @@ import hodeon.core.units.Mass;
 import hodeon.core.units.Volume;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -69,9 +70,15 @@ record SupplyReader(Set<Tag> vocabulary) {
             "heads",
             "whole-pack");
 
+    /** Said of what comes along all the same, such as a keepsake. */
+    private static final String NOTHING = "nothing";
+
     Supply read(SectionValues v) {
         Map<String, Tier> serves = new HashMap<>();
-        v.each("serves", text -> {
+        List<String> said = v.each("serves", text -> {
+            if (text.equals(NOTHING)) {
+                return text;
+            }
             String[] words = text.split(" +");
             if (words.length != 2) {
                 throw new IllegalArgumentException("“" + text + "” is not “capability tier”.");
@@ -79,8 +86,12 @@ record SupplyReader(Set<Tag> vocabulary) {
             serves.put(words[0], SectionValues.named(words[1], Tier.class));
             return text;
         });
-        if (serves.isEmpty()) {
-            v.fault(v.line(), "[" + v.id() + "] serves nothing.");
+        if (serves.isEmpty() != said.contains(NOTHING)) {
+            v.fault(
+                    v.line(),
+                    serves.isEmpty()
+                            ? "[" + v.id() + "] serves nothing; write “serves = nothing” if it comes all the same."
+                            : "[" + v.id() + "] serves something, and nothing.");
         }
         return new Supply(
                 v.id(),
