@@ -9,6 +9,10 @@ import org.junit.jupiter.api.Test;
 /** The log on the trail, on a phone, with the server out of reach for a while. */
 class TrailJourneyTest {
 
+    /** The pages of the outing are on the device. */
+    private static final String KEPT = "return caches.open('hodeon-trail-2').then(c => c.keys())"
+            + ".then(k => k.filter(r => r.url.includes('/trips/')).length > 5)";
+
     private static void note(Browser browser, String problem, String who) {
         browser.click("[data-problem='" + problem + "']");
         browser.click("[data-who='" + who + "']");
@@ -24,12 +28,23 @@ class TrailJourneyTest {
             String trip = browser.tripOn("Seal count", LocalDate.now(ZoneId.systemDefault()));
             browser.open(trip + "/trail");
             browser.see("#trail-state", "Nothing waits");
-            browser.waitUntil("return caches.open('hodeon-trail-1').then(c => c.keys()).then(k => k.length > 8)");
+            browser.waitUntil(KEPT);
 
             line.cut();
             note(browser, "headache", "Sef Marchetti-Vos");
             note(browser, "motion-sickness", "Priya Anand-Holt");
             browser.see("#trail-state", "2 notes wait on this device: the server is out of reach");
+            note(browser, "chafe", "Sef Marchetti-Vos");
+            browser.see("#trail-state", "3 notes wait");
+            browser.click("#trail-waiting li:last-child [data-part='drop']");
+            browser.see("#trail-state", "2 notes wait");
+            browser.click("#trail-waiting li:first-child [data-part='change']");
+            browser.type("#note", "behind the left eye");
+            browser.click("#write");
+            browser.see("#trail-state", "2 notes wait");
+            browser.open("/settings");
+            browser.see("h1", "The house is out of reach");
+            browser.see("#kept", "On the trail, Seal count");
             browser.open(trip + "/log");
             browser.see("h1", "What happened");
             browser.open(trip + "/odds");
@@ -54,6 +69,7 @@ class TrailJourneyTest {
                             .sorted())
                     .containsExactly("Chafing or irritated skin", "Headache", "Motion sickness");
             browser.see("tbody", "a stranger");
+            browser.see("tbody", "behind the left eye");
 
             browser.open(trip + "/debrief");
             browser.see("h1", "Debrief");
@@ -71,7 +87,7 @@ class TrailJourneyTest {
             String trip = browser.tripOn("Seal count", LocalDate.now(ZoneId.systemDefault()));
             browser.open(trip + "/trail");
             browser.see("#trail-state", "Nothing waits");
-            browser.waitUntil("return caches.open('hodeon-trail-1').then(c => c.keys()).then(k => k.length > 8)");
+            browser.waitUntil(KEPT);
             line.cut();
             browser.open(trip + "/trail");
             browser.click("[data-problem='hot-spot']");
