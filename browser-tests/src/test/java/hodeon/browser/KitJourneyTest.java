@@ -178,7 +178,8 @@ class KitJourneyTest {
 
             phone.open(code);
             phone.see("h1", "Clubhouse kit");
-            phone.waitUntil("return caches.open('hodeon-trail-1').then(c => c.keys()).then(k => k.length > 5)");
+            phone.waitUntil("return caches.open('hodeon-trail-2').then(c => c.keys())"
+                    + ".then(k => k.some(r => r.url.includes('/t/')) && k.length > 5)");
             take(phone, "Fabric plaster", "Sef");
             phone.see("#state", "It is written down");
 

@@ -167,7 +167,8 @@ class WholeLoopTest {
     private static void log(Browser browser, Relay line, String trip) {
         browser.open(trip + "/trail");
         browser.see("#trail-state", "Nothing waits");
-        browser.waitUntil("return caches.open('hodeon-trail-1').then(c => c.keys()).then(k => k.length > 8)");
+        browser.waitUntil("return caches.open('hodeon-trail-2').then(c => c.keys())"
+                + ".then(k => k.filter(r => r.url.includes('/trips/')).length > 5)");
         browser.click("[data-problem='headache']");
         browser.click("[data-who='Ottilie Brandt']");
         assertThat(browser.text("[data-supply='paracetamol'] output")).isEqualTo("2");
