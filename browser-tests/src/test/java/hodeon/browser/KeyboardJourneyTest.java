@@ -52,6 +52,7 @@ class KeyboardJourneyTest {
             browser.press(Keys.ENTER);
 
             browser.see("h2", "What this mat answers");
+            waysInFewStops(browser);
             browser.tabTo(".tile-open");
             browser.press(Keys.ARROW_DOWN);
             for (int i = 0; i < 80 && !browser.focusIsOn("#open-hydrocolloid-pad"); i++) {
@@ -92,5 +93,12 @@ class KeyboardJourneyTest {
     private static void fill(Browser browser, String field, String text) {
         browser.tabTo(field);
         browser.press(text);
+    }
+
+    /** From the top of the mat to its tabs: past the menu, past everything it answers. */
+    private static void waysInFewStops(Browser browser) {
+        browser.open(browser.path());
+        browser.press(Keys.TAB, Keys.ENTER, Keys.TAB, Keys.ENTER, Keys.TAB);
+        assertThat(browser.focusIsOn(".ways a")).as(browser.focused()).isTrue();
     }
 }

@@ -17,6 +17,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The simulated scanner, scale and temperature logger. */
@@ -25,6 +26,7 @@ class SimulatedController {
 
     private static final String WEIGHED = "antiseptic-wipe";
     private static final int MOST = 500;
+    private static final Mass SOMETHING = Mass.ofGrams(25);
 
     private final SimulatedScanner scanner = new SimulatedScanner();
     private final SimulatedScale scale = new SimulatedScale(20_260_612);
@@ -57,6 +59,22 @@ class SimulatedController {
                 Figures.named(weighing.pieces(), wipe) + " by weight, "
                         + (weighing.sure() ? "sure" : "not sure: count them by hand"));
         return "redirect:/stock/enter";
+    }
+
+    /** What the scale shows, in grams, for so many of a supply; for something it never saw, what such a thing may weigh. */
+    @GetMapping(value = "/simulated/scale/reading", produces = MediaType.TEXT_PLAIN_VALUE)
+    @ResponseBody
+    String reading(
+            @AuthenticationPrincipal Member member,
+            @RequestParam(defaultValue = "") String supply,
+            @RequestParam(defaultValue = "1") int pieces) {
+        Mass one = catalogues
+                .of(member.householdId())
+                .catalogue()
+                .supply(supply)
+                .map(Supply::mass)
+                .orElse(SOMETHING);
+        return String.valueOf((long) scale.weigh(one.times(Math.clamp(pieces, 1, MOST)))[0]);
     }
 
     @GetMapping("/simulated/hot-car.csv")
