@@ -58,7 +58,7 @@ class Shots {
             take(browser, "clock");
             browser.open(trip + "/medicines");
             take(browser, "medicines");
-            browser.open(trip + "/cards?card=person-6");
+            browser.open(trip + "/cards?card=prompt");
             take(browser, "cards");
             phone.signInToSample();
             phone.open(trip + "/mat");
