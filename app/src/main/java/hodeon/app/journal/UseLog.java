@@ -83,7 +83,7 @@ public class UseLog implements ExperienceLog {
             List<Moment> moments) {
 
         /** Only to whom it happened. */
-        static Detail to(String who, Optional<UUID> person) {
+        public static Detail to(String who, Optional<UUID> person) {
             return new Detail(
                     Optional.empty(),
                     "",

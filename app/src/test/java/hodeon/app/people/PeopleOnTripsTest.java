@@ -90,7 +90,7 @@ class PeopleOnTripsTest extends PeopleTest {
                 trip,
                 UUID.randomUUID(),
                 new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, "Nika Aal's heel"),
-                about("Nika Aal", Optional.of(nika)));
+                UseLog.Detail.to("Nika Aal", Optional.of(nika)));
         send(mine, "/people/" + nika + "/erase-from-trips").andExpect(redirectedUrl("/people"));
         assertThat(trips.find(mine.householdId(), trip)
                         .trip()
@@ -158,7 +158,7 @@ class PeopleOnTripsTest extends PeopleTest {
                 tripId,
                 UUID.randomUUID(),
                 new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, "on " + NAME + "'s heel"),
-                about(NAME, Optional.of(id)));
+                UseLog.Detail.to(NAME, Optional.of(id)));
         send(mine, "/trips/new", with(with(brief, "do", "draft"), "name", "Another"));
         send(mine, "/people/" + id + "/erase", "name", "Quill").andExpect(flash().attributeExists("faults"));
         assertThat(people.all(mine.householdId())).hasSize(1);
@@ -209,7 +209,7 @@ class PeopleOnTripsTest extends PeopleTest {
                         "blister",
                         1,
                         "canvas stand fell on An, an odd knock; Anneke helped"),
-                about("An", Optional.of(an)));
+                UseLog.Detail.to("An", Optional.of(an)));
         // Another name since: the trip and the log still know who it was.
         send(mine, "/people/" + an, "version", "0", "name", "Annika", "years", "30", "kilograms", "60");
         send(mine, "/people/" + an + "/erase", "name", "Annika").andExpect(redirectedUrl("/people"));

@@ -5,10 +5,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import hodeon.app.WebTest;
 import hodeon.app.brief.TripService;
 import hodeon.app.journal.UseLog;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -88,21 +84,5 @@ abstract class PeopleTest extends WebTest {
                         .getResponse()
                         .getRedirectedUrl())
                 .replaceAll("/trips/|/odds", ""));
-    }
-
-    /** What a note of the log says beside what happened: to whom. */
-    static UseLog.Detail about(String who, Optional<UUID> person) {
-        return new UseLog.Detail(
-                Optional.empty(),
-                "",
-                who,
-                person,
-                "",
-                Map.of(),
-                Optional.empty(),
-                "",
-                false,
-                OptionalInt.empty(),
-                List.of());
     }
 }

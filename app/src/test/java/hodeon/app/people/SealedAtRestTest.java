@@ -47,7 +47,7 @@ class SealedAtRestTest extends WebTest {
                 trip,
                 UUID.randomUUID(),
                 new UseLog.Line(LocalDate.of(2027, 6, 12), "blister", 1, PeopleTest.NAME),
-                PeopleTest.about(PeopleTest.NAME, Optional.empty()));
+                UseLog.Detail.to(PeopleTest.NAME, Optional.empty()));
         byte[] file = Files.readAllBytes(folder.resolve("hodeon.mv.db"));
         String text = new String(file, StandardCharsets.ISO_8859_1);
         String wide = new String(file, StandardCharsets.UTF_16LE);
