@@ -22,7 +22,29 @@ record OddsView(List<Part> parts, List<String> impossible, int width) {
     static final int BAR = 200;
 
     /** Problems under one heading; without a heading when all stand together. */
-    record Part(String heading, List<Row> rows) {}
+    record Part(String heading, List<Row> rows) {
+
+        /** So many are looked at at once; the others are rarer or slighter, and folded. */
+        private static final int FIRST_SHOWN = 25;
+
+        public List<Row> first() {
+            return rows.stream().limit(FIRST_SHOWN).toList();
+        }
+
+        public List<Row> rest() {
+            return rows.stream().skip(FIRST_SHOWN).toList();
+        }
+
+        /** How many of those that are folded threaten life: rare is not harmless. */
+        public long graveInRest() {
+            return rest().stream().filter(r -> r.severity() == Severity.WORST).count();
+        }
+
+        /** Whether a problem is among those that are folded. */
+        public boolean restHolds(String problem) {
+            return rest().stream().anyMatch(r -> r.id().equals(problem));
+        }
+    }
 
     /**
      * @param marks one for each degree of severity, for the drawing

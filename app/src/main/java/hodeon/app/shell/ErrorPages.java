@@ -53,7 +53,7 @@ class ErrorPages {
                 model,
                 "Too many rows",
                 "The form holds more rows than an outing can: at most 60 people and 20 legs. Nothing was saved.",
-                "Give people who are alike one row with a number, or split the trip.");
+                "Give people who are alike one row with a number, or split the outing.");
     }
 
     @ExceptionHandler({

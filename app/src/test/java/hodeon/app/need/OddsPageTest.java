@@ -2,6 +2,7 @@ package hodeon.app.need;
 
 import static hodeon.app.PageText.field;
 import static hodeon.app.PageText.says;
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
@@ -10,6 +11,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -66,5 +69,20 @@ class OddsPageTest extends WebTest {
     @Test
     void anUnknownProblemIsNotHere() throws Exception {
         open(mine, trip(mine, "Skerry ring") + "/odds?why=boredom").andExpect(status().isNotFound());
+    }
+
+    /** What is rare is folded, and what of it threatens life is counted; whatever was asked for is open. */
+    @Test
+    void theRareIsFoldedAndNeverHushedUp() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        String page = open(mine, trip + "/odds").andReturn().getResponse().getContentAsString();
+        Document shown = Jsoup.parse(page);
+        assertThat(shown.select(".more-odds summary").text())
+                .matches("\\d+ more, rarer or slighter; \\d+ of them threaten life");
+        assertThat(shown.select(".more-odds").hasAttr("open")).isFalse();
+        String rare = shown.select(".more-odds li").last().id().replace("row-", "");
+        String asked =
+                open(mine, trip + "/odds?why=" + rare).andReturn().getResponse().getContentAsString();
+        assertThat(Jsoup.parse(asked).select(".more-odds").hasAttr("open")).isTrue();
     }
 }

@@ -67,7 +67,7 @@ public record Trip(
                     "From " + start + " to " + end + " is outside 1 to " + MOST_DAYS + " days.");
         }
         if (standing.isEmpty() && !fills(legs, days)) {
-            throw new IllegalArgumentException("The legs do not fill the " + days + " days of the trip.");
+            throw new IllegalArgumentException("The legs do not fill the " + days + " days of the outing.");
         }
         if (hoursToCare < 0 || hoursToCare > MOST_HOURS_TO_CARE) {
             throw new IllegalArgumentException(

@@ -43,7 +43,7 @@ final class Reasons {
             case Exclusion.NotNeeded() -> "Nothing that can happen on this outing asks for it.";
             case Exclusion.TooRare(double chance) ->
                 "Only rare, grave trouble asks for it: " + Figures.chance(chance)
-                        + " on this trip. What to do is told all the same; pin it to take it along.";
+                        + " on this outing. What to do is told all the same; pin it to take it along.";
             case Exclusion.OutOfPlace(var because)
             when because.contains(Drivers.VISITORS) ->
                 "Not for people whom nobody here knows: what they may not have is not known, and whoever is responsible for"
