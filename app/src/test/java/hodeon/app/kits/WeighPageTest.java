@@ -68,6 +68,7 @@ class WeighPageTest extends WebTest {
         assertThat(grams(mine, "plaster-fabric")).isEqualTo(1.15);
         assertThat(grams(mine, "fine-tweezers")).isEqualTo(before);
         assertThat(grams(others, "plaster-fabric")).isNotEqualTo(1.15);
+        open(others, "/kits/" + tin + "/weigh").andExpect(status().isNotFound());
     }
 
     @Test

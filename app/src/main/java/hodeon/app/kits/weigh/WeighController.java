@@ -73,6 +73,7 @@ class WeighController {
             RedirectAttributes next,
             Model model) {
         UUID household = member.householdId();
+        stock.place(household, id);
         Map<String, Supply> known = new LinkedHashMap<>();
         catalogues.of(household).catalogue().supplies().forEach(s -> known.put(s.id(), s));
         Faults faults = new Faults();
@@ -110,6 +111,7 @@ class WeighController {
     }
 
     private String shown(Member member, UUID id, Map<String, String[]> typed, List<Fault> faults, Model model) {
+        String kit = stock.place(member.householdId(), id).name();
         Stock here = stock.at(member.householdId(), id);
         Map<String, Integer> lying = new LinkedHashMap<>();
         here.inKit(id).forEach(h -> lying.merge(h.lot().supply(), h.pieces(), Integer::sum));
@@ -122,6 +124,6 @@ class WeighController {
                         Figures.grams(s.mass()),
                         typed.containsKey(what) ? typed.get(what)[0] : String.valueOf(pieces),
                         typed.containsKey(what) ? typed.get(what)[1] : ""))));
-        return Shown.page("kits/weigh", new WeighPage(id, here.placeName(id), lines, faults), model);
+        return Shown.page("kits/weigh", new WeighPage(id, kit, lines, faults), model);
     }
 }
