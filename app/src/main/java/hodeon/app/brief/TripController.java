@@ -7,18 +7,15 @@ import hodeon.app.brief.form.BriefForm;
 import hodeon.app.brief.form.BriefForms;
 import hodeon.app.brief.form.BriefRows;
 import hodeon.app.brief.form.Drafts;
-import hodeon.app.brief.form.People;
 import hodeon.app.brief.form.Preset;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
-import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Binned;
 import hodeon.app.shell.DeviceZone;
 import hodeon.app.shell.Shown;
 import hodeon.core.brief.Stance;
 import hodeon.core.notice.Fault;
 import hodeon.core.party.Party;
-import hodeon.core.party.Person;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -29,7 +26,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
@@ -53,7 +49,7 @@ class TripController {
     private final Progress progress;
     private final Drafts drafts;
     private final StanceEffects effects;
-    private final PeopleService people;
+    private final KnownPeople people;
     private final Clock clock;
 
     TripController(
@@ -61,7 +57,7 @@ class TripController {
             Progress progress,
             Drafts drafts,
             StanceEffects effects,
-            PeopleService people,
+            KnownPeople people,
             Clock clock) {
         this.people = people;
         this.clock = clock;
@@ -79,12 +75,7 @@ class TripController {
 
     @ModelAttribute
     void choices(@AuthenticationPrincipal Member member, DeviceZone zone, Model model) {
-        Shown.part(BriefChoices.of(known(member).map(Person::name).toList(), zone.id()), model);
-    }
-
-    private Stream<Person> known(Member member) {
-        return people.all(member.householdId()).stream()
-                .flatMap(k -> k.profile().person(k.id(), LocalDate.now(clock)).stream());
+        Shown.part(BriefChoices.of(people.names(member.householdId()), zone.id()), model);
     }
 
     /** A brief that is there: where its trip stands, and what each stance would change. */
@@ -99,41 +90,11 @@ class TripController {
     /** What was typed and not saved; {@code draftOf} is when, missing if the form shows what is saved. */
     record Unsaved(UUID about, @Nullable LocalDateTime draftOf) {}
 
-    /** Puts somebody the household has written down into the party; nobody twice. */
-    private void addKnown(Member member, BriefForm form, String name) {
-        known(member)
-                .filter(p -> p.name().equals(name)
-                        && form.getPeople().stream()
-                                .noneMatch(row -> row.getName().equals(name)
-                                        || row.getId().equals(p.id().toString())))
-                .forEach(p -> {
-                    form.getPeople()
-                            .removeIf(row ->
-                                    row.getName().isBlank() && row.getYears().isBlank());
-                    form.getPeople().add(BriefForms.of(new People(p, 1)));
-                });
-    }
-
-    /** Somebody of the household whose name was typed alone is that person, with everything that is written down of them. */
-    private void recognise(Member member, BriefForm form) {
-        List<Person> all = known(member).toList();
-        form.getPeople()
-                .replaceAll(
-                        row -> !row.getYears().isBlank() || !row.getKilograms().isBlank()
-                                ? row
-                                : all.stream()
-                                        .filter(p -> p.name()
-                                                .equalsIgnoreCase(row.getName().strip()))
-                                        .findFirst()
-                                        .map(p -> BriefForms.of(new People(p, 1)))
-                                        .orElse(row));
-    }
-
     /** What a button did that adds, opens or removes a row; empty for the one that saves. */
     private Optional<BriefRows> pressed(Member member, BriefForm form, String action, String known) {
-        recognise(member, form);
+        people.recognise(member.householdId(), form);
         if (action.equals("add-known")) {
-            addKnown(member, form, known);
+            people.add(member.householdId(), form, known);
             return Optional.of(new BriefRows("known", OptionalInt.empty()));
         }
         return action.equals("save")

@@ -11,23 +11,16 @@ import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.ArrivalForm.ReadCode;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
-import hodeon.app.stock.ledger.Stock;
 import hodeon.app.table.TablePage;
 import hodeon.app.table.Tables;
-import hodeon.core.catalogue.Supply;
-import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -51,60 +44,27 @@ class EnterController {
     /** For what is known of a household without what lies anywhere. */
     private static final UUID NOWHERE = new UUID(0, 0);
 
-    /** Open lines shown at once. */
-    private static final int MOST_WAITING = 50;
-
     private final StockService stock;
     private final Entering entering;
     private final OpenLines open;
     private final Understanding understanding;
     private final Tables tables;
+    private final EnterPages pages;
 
-    EnterController(StockService stock, Entering entering, OpenLines open, Understanding understanding, Tables tables) {
+    EnterController(
+            StockService stock,
+            Entering entering,
+            OpenLines open,
+            Understanding understanding,
+            Tables tables,
+            EnterPages pages) {
+        this.pages = pages;
         this.tables = tables;
         this.understanding = understanding;
         this.stock = stock;
         this.entering = entering;
         this.open = open;
     }
-
-    /** What was sent, in whichever way, and is shown again. */
-    private record Typed(
-            ArrivalForm form, String code, String told, List<ReadLine> lines, List<String> at, String rest) {
-
-        static Typed code(ArrivalForm form, String code, ReadCode read) {
-            return new Typed(form.with(read), code, read.told(), List.of(), List.of(), "");
-        }
-
-        /** @param at where each line goes, as somebody wrote it; empty if all of it goes to one place */
-        static Typed lines(String place, List<ReadLine> lines, List<String> at, String rest) {
-            return new Typed(ArrivalForm.at(place), "", "", lines, at, rest);
-        }
-    }
-
-    /**
-     * The page.
-     *
-     * @param told what a code said
-     * @param units what a piece is called, by id and by name of a supply, and {@code unit} of the one that is chosen
-     * @param lines to be looked over: pasted just now, or left open before
-     * @param at where each of them goes, if they do not all go to one place; else empty
-     * @param waiting how many are left open in all
-     * @param rest lines that were too many at once
-     */
-    record EnterPage(
-            ArrivalForm form,
-            String code,
-            String told,
-            Map<String, String> units,
-            String unit,
-            List<ReadLine> lines,
-            List<String> at,
-            long waiting,
-            String rest,
-            List<Fault> faults,
-            Collection<Supply> supplies,
-            List<String> places) {}
 
     @GetMapping("/stock/enter")
     String page(
@@ -116,7 +76,7 @@ class EnterController {
         Faults faults = new Faults();
         ArrivalForm form = ArrivalForm.at(place).of(supply);
         ReadCode read = code.isEmpty() ? ReadCode.NOTHING : entering.fromCode(member.householdId(), code, faults);
-        return page(member, Typed.code(form, code, read), faults, model);
+        return pages.page(member, EnterPages.Typed.code(form, code, read), faults, model);
     }
 
     @PostMapping("/stock/enter")
@@ -131,12 +91,12 @@ class EnterController {
         Faults faults = new Faults();
         if (act.equals("read")) {
             ReadCode read = entering.fromCode(member.householdId(), code, faults);
-            return answer(member, Typed.code(form, code, read), faults, response, model);
+            return pages.answer(member, EnterPages.Typed.code(form, code, read), faults, response, model);
         }
         Optional<Arrival> arrival =
                 entering.add(member.householdId(), form, Cause.of(member.getUsername(), ""), faults);
         if (arrival.isEmpty()) {
-            return answer(member, Typed.code(form, code, ReadCode.NOTHING), faults, response, model);
+            return pages.answer(member, EnterPages.Typed.code(form, code, ReadCode.NOTHING), faults, response, model);
         }
         next.addFlashAttribute(
                 "added",
@@ -159,7 +119,7 @@ class EnterController {
         ReadCode read = code.map(c -> entering.fromCode(member.householdId(), c, faults))
                 .orElse(ReadCode.NOTHING);
         String shown = code.orElse("").replace("\u001d", "<GS>");
-        return answer(member, Typed.code(ArrivalForm.at(place), shown, read), faults, response, model);
+        return pages.answer(member, EnterPages.Typed.code(ArrivalForm.at(place), shown, read), faults, response, model);
     }
 
     /** First what was understood, to be looked over; nothing is written yet. */
@@ -182,7 +142,7 @@ class EnterController {
                     "Enter these first; the rest waits in the box below");
             rest = Understanding.lines(text).skip(Understanding.MOST_LINES).collect(Collectors.joining("\n"));
         }
-        return page(member, Typed.lines(place, lines, RepeatedFields.sent(at), rest), faults, model);
+        return pages.page(member, EnterPages.Typed.lines(place, lines, RepeatedFields.sent(at), rest), faults, model);
     }
 
     @InitBinder
@@ -225,7 +185,8 @@ class EnterController {
         }
         if (!faults.none()) {
             List<ReadLine> again = understanding.again(member.householdId(), lines);
-            return answer(member, Typed.lines(place, again, given.each(), ""), faults, response, model);
+            return pages.answer(
+                    member, EnterPages.Typed.lines(place, again, given.each(), ""), faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "pasted"));
         understanding.learn(member.householdId(), meant);
@@ -264,60 +225,11 @@ class EnterController {
                 .map(text -> StockCsv.read(text, entering.reader(member.householdId()), faults))
                 .orElse(List.of());
         if (!faults.none()) {
-            return answer(member, Typed.code(ArrivalForm.EMPTY, "", ReadCode.NOTHING), faults, response, model);
+            return pages.answer(
+                    member, EnterPages.Typed.code(ArrivalForm.EMPTY, "", ReadCode.NOTHING), faults, response, model);
         }
         entering.add(member.householdId(), arrivals, Cause.of(member.getUsername(), "from a file"));
         next.addFlashAttribute("added", Figures.counted(arrivals.size(), "line"));
         return "redirect:/stock/enter";
-    }
-
-    private String answer(Member member, Typed typed, Faults faults, HttpServletResponse response, Model model) {
-        if (!faults.none()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        }
-        return page(member, typed, faults, model);
-    }
-
-    private String page(Member member, Typed typed, Faults faults, Model model) {
-        Stock all = stock.at(member.householdId(), NOWHERE);
-        ArrivalForm form = Optional.ofNullable(all.supplies().get(typed.form().supply()))
-                .map(s -> typed.form().of(s.name()))
-                .orElse(typed.form());
-        Map<String, String> units = new HashMap<>();
-        all.supplies().forEach((id, s) -> {
-            units.put(id, s.piece());
-            units.put(s.name(), s.piece());
-        });
-        boolean pasted = !typed.lines().isEmpty();
-        EnterPage view = new EnterPage(
-                form,
-                typed.code(),
-                typed.told(),
-                units,
-                units.getOrDefault(form.supply(), ""),
-                pasted ? typed.lines() : waiting(member),
-                addresses(all, typed.at()),
-                pasted ? 0 : open.count(member.householdId()),
-                typed.rest(),
-                faults.all(),
-                all.supplies().values(),
-                all.places().keySet().stream().map(all::address).toList());
-        return Shown.page("stock/enter", view, model);
-    }
-
-    /** Places as people write them, by their address; empty where there is none of that name, or two. */
-    private static List<String> addresses(Stock all, List<String> written) {
-        Map<String, Set<String>> known = new HashMap<>();
-        all.places().forEach((id, place) -> Stream.of(place.name(), all.address(id))
-                .forEach(n -> known.computeIfAbsent(n.toLowerCase(Locale.ROOT), k -> new HashSet<>())
-                        .add(all.address(id))));
-        return written.stream()
-                .map(w -> known.getOrDefault(w.strip().toLowerCase(Locale.ROOT), Set.of()))
-                .map(found -> found.size() == 1 ? found.iterator().next() : "")
-                .toList();
-    }
-
-    private List<ReadLine> waiting(Member member) {
-        return understanding.read(member.householdId(), String.join("\n", open.of(member.householdId(), MOST_WAITING)));
     }
 }
