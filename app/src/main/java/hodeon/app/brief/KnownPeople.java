@@ -3,6 +3,7 @@ package hodeon.app.brief;
 import hodeon.app.brief.form.BriefForm;
 import hodeon.app.brief.form.BriefForms;
 import hodeon.app.brief.form.People;
+import hodeon.app.brief.form.PersonForm;
 import hodeon.app.people.PeopleService;
 import hodeon.core.party.Person;
 import java.time.Clock;
@@ -49,16 +50,21 @@ class KnownPeople {
 
     /** Somebody of the household whose name was typed alone is that person, with everything that is written down of them. */
     void recognise(UUID household, BriefForm form) {
+        if (form.getPeople().stream().noneMatch(KnownPeople::isNameAlone)) {
+            return;
+        }
         List<Person> known = all(household).toList();
-        form.getPeople()
-                .replaceAll(
-                        row -> !row.getYears().isBlank() || !row.getKilograms().isBlank()
-                                ? row
-                                : known.stream()
-                                        .filter(p -> p.name()
-                                                .equalsIgnoreCase(row.getName().strip()))
-                                        .findFirst()
-                                        .map(p -> BriefForms.of(new People(p, 1)))
-                                        .orElse(row));
+        form.getPeople().replaceAll(row -> known.stream()
+                .filter(p -> isNameAlone(row)
+                        && p.name().equalsIgnoreCase(row.getName().strip()))
+                .findFirst()
+                .map(p -> BriefForms.of(new People(p, 1)))
+                .orElse(row));
+    }
+
+    private static boolean isNameAlone(PersonForm row) {
+        return !row.getName().isBlank()
+                && row.getYears().isBlank()
+                && row.getKilograms().isBlank();
     }
 }

@@ -10,11 +10,13 @@ import hodeon.core.readiness.Offer;
 import hodeon.core.units.Money;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -67,6 +69,14 @@ class PriceList implements RestoredRoom {
 
     /** A pack of a supply, by the name it is offered under. */
     record Sold(String supply, String offer) {}
+
+    /** The shops where these packs of a supply are sold; empty where none is known. */
+    static List<String> where(Map<Sold, String> shops, String supply, Collection<Offer> packs) {
+        return packs.stream()
+                .flatMap(o -> Optional.ofNullable(shops.get(new Sold(supply, o.name()))).stream())
+                .distinct()
+                .toList();
+    }
 
     /** The usual pack, at the price of its band. */
     static Offer usual(Supply supply) {

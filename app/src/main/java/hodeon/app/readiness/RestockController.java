@@ -156,10 +156,7 @@ class RestockController {
                                 .map(b -> b.getValue() + " x " + b.getKey().name())
                                 .collect(Collectors.joining(" + ")),
                         Figures.money(p.packs().cost().amount()),
-                        p.packs().bought().keySet().stream()
-                                .map(o -> shops.getOrDefault(new PriceList.Sold(p.supply(), o.name()), ""))
-                                .filter(shop -> !shop.isEmpty())
-                                .distinct()
+                        PriceList.where(shops, p.supply(), p.packs().bought().keySet()).stream()
                                 .map(Cells::write)
                                 .collect(Collectors.joining(" + ")),
                         p.ticked() ? "yes" : "no",

@@ -198,11 +198,9 @@ record RestockPage(
                 .max()
                 .orElse(0);
         return new BuyView(
-                p.packs().bought().keySet().stream()
-                        .map(o -> shops.getOrDefault(new PriceList.Sold(p.supply(), o.name()), ""))
-                        .filter(shop -> !shop.isEmpty())
-                        .distinct()
-                        .collect(Collectors.joining(" and ")),
+                String.join(
+                        " and ",
+                        PriceList.where(shops, p.supply(), p.packs().bought().keySet())),
                 p.supply(),
                 all.nameOf(p.supply()),
                 all.counted(p.need(), p.supply()),

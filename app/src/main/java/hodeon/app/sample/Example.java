@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** An outing and a kit to look at among one's own things, taken away in one touch. All made up. */
@@ -103,7 +104,11 @@ public class Example {
         return Arrival.of(kit, supply, pieces, until.map(PrintedExpiry::of), today);
     }
 
-    /** To the bin with all of it; what somebody took out of it before stays theirs. */
+    /**
+     * To the bin with all of it; what somebody took out of it before stays theirs. Each goes by itself, since one that is gone already must
+     * not keep the others.
+     */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     void takeAway(UUID household) {
         rows.findById(household).ifPresent(row -> {
             gone(() -> trips.delete(household, row.tripId));

@@ -16,6 +16,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
 
 /** All of a kit is weighed in one round: so many on the scale together, what it shows. */
 class WeighPageTest extends WebTest {
@@ -45,26 +46,30 @@ class WeighPageTest extends WebTest {
                 .grams();
     }
 
+    /** What the scale shows for 20 plasters, and for so many tweezers. */
+    private ResultActions weighed(String plasters, String tweezers, String shown) throws Exception {
+        String[] lines = {
+            "supply",
+            "plaster-fabric",
+            "pieces",
+            "20",
+            "grams",
+            plasters,
+            "supply",
+            "fine-tweezers",
+            "pieces",
+            tweezers,
+            "grams",
+            shown
+        };
+        return send(mine, "/kits/" + tin + "/weigh", lines);
+    }
+
     @Test
     void whatIsWeighedCountsFromThenOnForThisHousehold() throws Exception {
         double before = grams(mine, "fine-tweezers");
         open(mine, "/kits/" + tin + "/weigh").andExpect(says("Fabric plaster", "Fine pointed tweezers"));
-        send(
-                        mine,
-                        "/kits/" + tin + "/weigh",
-                        "supply",
-                        "plaster-fabric",
-                        "pieces",
-                        "20",
-                        "grams",
-                        "23 g",
-                        "supply",
-                        "fine-tweezers",
-                        "pieces",
-                        "1",
-                        "grams",
-                        "")
-                .andExpect(redirectedUrl("/kits/" + tin));
+        weighed("23 g", "1", "").andExpect(redirectedUrl("/kits/" + tin));
         assertThat(grams(mine, "plaster-fabric")).isEqualTo(1.15);
         assertThat(grams(mine, "fine-tweezers")).isEqualTo(before);
         assertThat(grams(others, "plaster-fabric")).isNotEqualTo(1.15);
@@ -74,21 +79,7 @@ class WeighPageTest extends WebTest {
     @Test
     void oneReadingThatIsNoneKeepsNothingAndLosesNothing() throws Exception {
         double before = grams(mine, "plaster-fabric");
-        send(
-                        mine,
-                        "/kits/" + tin + "/weigh",
-                        "supply",
-                        "plaster-fabric",
-                        "pieces",
-                        "20",
-                        "grams",
-                        "23",
-                        "supply",
-                        "fine-tweezers",
-                        "pieces",
-                        "0",
-                        "grams",
-                        "12")
+        weighed("23", "0", "12")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(says("Fine pointed tweezers: the number on the scale"))
                 .andExpect(field("grams", "23"));

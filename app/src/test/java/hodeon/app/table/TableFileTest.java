@@ -7,6 +7,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
@@ -81,6 +82,18 @@ class TableFileTest {
             }
         }
         refused(out.toByteArray(), "at most 40 MB when unpacked");
+        ByteArrayOutputStream other = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(other)) {
+            zip.putNextEntry(new ZipEntry("photo.txt"));
+            zip.write('x');
+        }
+        refused(other.toByteArray(), "Save it anew as XLSX");
+        byte[] broken = spreadsheet(sheet -> sheet.value(0, 0, "Item"));
+        for (int cut = 60; cut < broken.length; cut += 97) {
+            Faults told = new Faults();
+            TableFile.read(Arrays.copyOf(broken, cut), "kit.xlsx", told);
+            assertThat(told.all()).as("cut at %s", cut).isNotEmpty();
+        }
     }
 
     private static void refused(byte[] bytes, String told) {
