@@ -188,6 +188,10 @@ record RestockPage(
                 held.lastDay().isBefore(today));
     }
 
+    private static String usedInTime(long pieces) {
+        return (pieces == 0 ? "hardly any" : "about " + pieces) + " of them will be used before their date";
+    }
+
     private static BuyView buy(RestockService.Purchase p, Map<PriceList.Sold, String> shops, Stock all) {
         String packs = p.packs().bought().entrySet().stream()
                 .map(b -> b.getValue() + " × " + b.getKey().name() + " at "
@@ -208,9 +212,9 @@ record RestockPage(
                 money(p.packs().cost().amount(), all),
                 p.packs().surplus() == 0
                         ? "Nothing is left over."
-                        : all.counted(p.packs().surplus(), p.supply()) + " left over; about "
-                                + Figures.number(Math.min(p.further(), p.packs().surplus()))
-                                + " of them will be used before their date.",
+                        : all.counted(p.packs().surplus(), p.supply()) + " left over; "
+                                + usedInTime(Math.round(
+                                        Math.min(p.further(), p.packs().surplus()))) + ".",
                 perYear / 100 < LEAST_COST
                         ? ""
                         : "To keep one " + all.piece(p.supply()) + " ready costs about " + money(perYear / 100, all)

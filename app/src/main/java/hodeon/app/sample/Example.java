@@ -10,6 +10,7 @@ import hodeon.app.stock.ledger.StockLedger;
 import hodeon.app.stock.place.KitKeeping;
 import hodeon.app.stock.place.Place;
 import hodeon.core.readiness.KitList;
+import hodeon.core.stock.Held;
 import hodeon.core.stock.PrintedExpiry;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -17,6 +18,7 @@ import java.time.YearMonth;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -29,6 +31,7 @@ public class Example {
 
     static final String OUTING = "Example: a day along the coast";
     static final String TIN = "Example tin";
+    private static final String MARK = "EXAMPLE";
     private static final Cause CAUSE = Cause.of("example", "so that there is something to look at");
 
     private final ExampleRepository rows;
@@ -100,17 +103,46 @@ public class Example {
         rows.save(row);
     }
 
+    /** Its lots bear a mark, so that nothing of one's own is ever taken for the example's. */
     private static Arrival lies(UUID kit, String supply, int pieces, Optional<YearMonth> until, LocalDate today) {
-        return Arrival.of(kit, supply, pieces, until.map(PrintedExpiry::of), today);
+        return new Arrival(
+                kit,
+                supply,
+                pieces,
+                "",
+                "",
+                MARK,
+                "",
+                until.map(PrintedExpiry::of),
+                today,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalInt.empty(),
+                "");
+    }
+
+    /** What somebody put into the tin of their own lies on a shelf from now on. */
+    private void leaveWhatIsTheirs(UUID household, UUID kit) {
+        List<Held> theirs = stock.at(household, kit).inKit(kit).stream()
+                .filter(h -> !h.lot().code().equals(MARK))
+                .toList();
+        if (theirs.isEmpty()) {
+            return;
+        }
+        UUID shelf = stock.addPlace(
+                household, "Out of the example tin", Place.Kind.SHELF, Optional.empty(), Optional.empty());
+        theirs.forEach(h -> ledger.move(household, h.lot().id(), h.place(), shelf, h.pieces(), CAUSE));
     }
 
     /**
-     * To the bin with all of it; what somebody took out of it before stays theirs. Each goes by itself, since one that is gone already must
+     * To the bin with all of it; what somebody put into the tin or took out of it stays theirs. Each goes by itself, since one that is gone already must
      * not keep the others.
      */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     void takeAway(UUID household) {
         rows.findById(household).ifPresent(row -> {
+            gone(() -> leaveWhatIsTheirs(household, row.kitId));
             gone(() -> trips.delete(household, row.tripId));
             gone(() -> keeping.delete(household, row.kitId));
             gone(() -> lists.delete(household, row.listId));

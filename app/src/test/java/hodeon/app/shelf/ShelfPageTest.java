@@ -63,7 +63,11 @@ class ShelfPageTest extends WebTest {
         String page = open(mine, "/").andReturn().getResponse().getContentAsString();
         String outing = Jsoup.parse(page).select(".card-trip h3 a").attr("href").replace("/odds", "");
         send(mine, outing + "/delete").andExpect(status().is3xxRedirection());
+        // And what is somebody's own is never taken away with it.
+        send(mine, "/stock/enter", "place", "Example tin", "supply", "Hydrocolloid blister pad", "pieces", "4")
+                .andExpect(status().is3xxRedirection());
         send(mine, "/example/remove").andExpect(status().is3xxRedirection());
         open(mine, "/").andExpect(says("Where do you want to begin?")).andExpect(doesNotSay("Example tin"));
+        open(mine, "/stock").andExpect(says("Out of the example tin", "1 kind"));
     }
 }

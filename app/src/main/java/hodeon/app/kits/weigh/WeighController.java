@@ -120,8 +120,8 @@ class WeighController {
                 .ifPresent(s -> lines.add(new Line(
                         s.id(),
                         s.name(),
-                        s.piece(),
-                        Figures.grams(s.mass()),
+                        Figures.unit(pieces, s.piece()),
+                        Figures.number(s.mass().grams()) + " g",
                         typed.containsKey(what) ? typed.get(what)[0] : String.valueOf(pieces),
                         typed.containsKey(what) ? typed.get(what)[1] : ""))));
         return Shown.page("kits/weigh", new WeighPage(id, kit, lines, faults), model);
