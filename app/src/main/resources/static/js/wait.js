@@ -15,8 +15,12 @@ document.addEventListener('alpine:init', () => {
     [/\.csv|\/file|\/backup/, 'Reading or writing the file'],
   ];
 
+  // Answered within the page, not by another page.
+  const inPlace = (element) => [...element.attributes].some((a) => a.name.startsWith('x-target'));
+
   Alpine.data('wait', () => ({
     timer: null,
+    leaves: false,
     asking: null,
     shown: false,
     what: '',
@@ -27,12 +31,13 @@ document.addEventListener('alpine:init', () => {
       if (!link || event.defaultPrevented || event.ctrlKey || event.metaKey || event.shiftKey || link.target === '_blank') return;
       if (link.origin !== location.origin || link.hasAttribute('download') || link.pathname.endsWith('.csv') || link.pathname.endsWith('.json')) return;
       if (link.pathname === location.pathname && link.hash) return;
-      this.begin(link.pathname);
+      this.begin(link.pathname, link);
     },
 
     submitted(event) {
+      if (event.defaultPrevented && !inPlace(event.target)) return;
       const address = event.submitter?.getAttribute('formaction') ?? event.target.getAttribute('action') ?? location.pathname;
-      if (event.target.method !== 'dialog') this.begin(address);
+      if (event.target.method !== 'dialog') this.begin(address, event.target);
       const progress = event.target.dataset.progress;
       if (progress) this.asking = setInterval(() => this.ask(progress), ASK_AGAIN_MS);
     },
@@ -43,15 +48,21 @@ document.addEventListener('alpine:init', () => {
       if (answer?.ok) this.far = await answer.text();
     },
 
-    begin(address) {
+    begin(address, by) {
       clearTimeout(this.timer);
+      this.leaves = !inPlace(by);
       this.what = WORK.find(([path]) => path.test(address))?.[1] ?? 'Working';
       this.timer = setTimeout(() => {
         this.shown = true;
       }, SOON_MS);
     },
 
-    // An answer within the page has come.
+    // An answer within the page has come. A mat that is still looking for a better kit asks by itself: that answers nobody who
+    // waits for another page.
+    answered() {
+      if (!this.leaves) this.came();
+    },
+
     came() {
       clearTimeout(this.timer);
       clearInterval(this.asking);

@@ -125,12 +125,16 @@ class ScriptsTest {
 
     @Test
     void whatTakesLongSaysWhatItIsOnlyAfterHalfASecond() throws IOException {
-        assertThat(with("wait", "wait", "<div></div>", """
+        assertThat(with(
+                        "wait",
+                        "wait",
+                        "<div><a id='other' href='/x'></a><a id='here' href='/x' x-target.replace='mat'></a><form></form></div>",
+                        """
                 const later = []; window.setTimeout = (run, ms) => later.push([run, ms]); window.clearTimeout = () => {};
-                c.begin('/trips/x/mat/curve');
+                c.begin('/trips/x/mat/curve', $('#here'));
                 const before = [c.shown, c.what, later[0][1]];
-                later[0][0](); const shown = c.shown; c.came();
-                c.begin('/trips/x/mat'); const mat = c.what; c.begin('/anything');
+                later[0][0](); const shown = c.shown; c.answered();
+                c.begin('/trips/x/mat', $('#here')); const mat = c.what; c.begin('/anything', $('#here'));
                 return [...before, shown, c.shown, mat, c.what]"""))
                 .isEqualTo(List.of(
                         false,
@@ -140,6 +144,21 @@ class ScriptsTest {
                         false,
                         "Balancing the kit",
                         "Working"));
+    }
+
+    @Test
+    void whoWaitsForAnotherPageIsNotAnsweredByWhatThePageAsksItself() throws IOException {
+        assertThat(with(
+                        "wait",
+                        "wait",
+                        "<div><a id='other' href='/x'></a><a id='here' href='/x' x-target.replace='mat'></a><form></form></div>",
+                        """
+                const later = []; window.setTimeout = (run) => later.push(run); window.clearTimeout = () => {};
+                const shown = (by, then) => { c.begin('/x', by); later.pop()(); then(); const is = c.shown; c.came(); return is; };
+                c.submitted({ target: $('form'), defaultPrevented: true });
+                return [later.length === 0, shown($('#other'), () => c.answered()), shown($('#here'), () => c.answered()),
+                    shown($('#other'), () => c.came())]"""))
+                .isEqualTo(List.of(true, true, false, false));
     }
 
     @Test
