@@ -75,14 +75,19 @@ self.addEventListener('fetch', (event) => {
   const request = event.request;
   const address = new URL(request.url);
   if (request.method !== 'GET' || address.origin !== self.location.origin) return;
-  if (LOOK.test(address.pathname)) event.respondWith(asset(request));
+  if (LOOK.test(address.pathname)) event.respondWith(asset(event));
   else if (request.mode === 'navigate') event.respondWith(page(request));
 });
 
 // What carries its own version in its name never changes.
-async function asset(request) {
-  const kept = await caches.open(KEPT);
-  return (await kept.match(request)) || put(kept, request, await fetch(request));
+async function asset(event) {
+  const before = await caches.match(event.request, { cacheName: KEPT }).catch(() => undefined);
+  if (before) return before;
+  const response = await fetch(event.request);
+  // A device with no room left still shows the page.
+  const copy = response.clone();
+  event.waitUntil(caches.open(KEPT).then((kept) => put(kept, event.request, copy)).catch(() => {}));
+  return response;
 }
 
 // A page that is kept opens after a few seconds at the latest; any other is waited for as long as it takes.
@@ -92,7 +97,7 @@ async function page(request) {
   try {
     const late = new Promise((_, no) => setTimeout(() => no(new Error('late')), PATIENCE));
     const response = await (before ? Promise.race([fetch(request), late]) : fetch(request));
-    if (await kept.match(request)) await put(kept, request, response);
+    if (await kept.match(request)) await put(kept, request, response).catch(() => {});
     return response;
   } catch {
     await expire();

@@ -40,11 +40,11 @@ class AppArchitectureTest {
 
     /** Which other subjects each may look into. */
     private static final Map<String, Set<String>> ARROWS = arrows("""
-            aid: brief household kits mat need people shell stock
+            aid: brief catalogue household kits mat need people shell stock
             api: brief catalogue dose formulary household kits shell stock
             bin: household shell
             brief: household people shell storage
-            catalogue: household shell
+            catalogue: household photo shell
             check: household shell stock storage
             contents: brief catalogue evidence household kits mat plan shell stock
             device:
@@ -56,13 +56,14 @@ class AppArchitectureTest {
             help:
             household: shell
             journal: aid brief dose evidence household need people plan shell stock storage
-            kits: brief catalogue check evidence household mat plan shell stock
+            kits: brief catalogue check evidence household mat photo plan shell stock
             mat: brief evidence household plan shell storage
             medicine: brief evidence formulary household mat need people plan shell storage
             need: brief evidence household shell
             packing: evidence household mat plan shell tradeoff
             paper: aid brief evidence formulary household journal kits mat need people shell stock
             people: formulary household shell storage
+            photo:
             plan: brief evidence formulary need people shell
             readiness: brief check household kits plan shell stock storage
             remind: brief check household shell stock

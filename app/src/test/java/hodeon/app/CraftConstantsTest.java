@@ -83,6 +83,7 @@ class CraftConstantsTest {
             "PersonRow.MONTHS_A_YEAR",
             "PlanCall.LEAST_PATIENCE",
             "PlanCall.UNLIMITED",
+            "ProblemForm.LEAST_ROWS",
             "Recommendations.AFTER_THE_PAGE_MS",
             "RehearsalController.SEED",
             "Reminders.NAMED",
@@ -98,6 +99,7 @@ class CraftConstantsTest {
             "TakingController.IN",
             "TrailController.FIRST",
             "TripCard.SAID",
+            "TypedProblem.LEAST_TIMES",
             "WarmUp.NEXT_OUTINGS",
             "WarmUp.PATIENCE",
             "Why.NOTHING");

@@ -228,11 +228,19 @@ final class Browser implements AutoCloseable {
     }
 
     void press(CharSequence... keys) {
+        painted();
         new Actions(driver).sendKeys(keys).perform();
+    }
+
+    /** A page that was just opened takes no keys before it has been drawn. */
+    private void painted() {
+        driver.executeAsyncScript(
+                "const drawn = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => drawn()))");
     }
 
     /** A key while others are held down. */
     void hold(CharSequence key, Keys... held) {
+        painted();
         Actions actions = new Actions(driver);
         Arrays.stream(held).forEach(actions::keyDown);
         actions.sendKeys(key);

@@ -39,6 +39,8 @@ class EveryPageTest {
                                 "/route",
                                 "/trips/new",
                                 "/supplies",
+                                "/problems",
+                                "/problems/new",
                                 "/help",
                                 "/settings",
                                 "/assumptions",

@@ -31,6 +31,7 @@ class KitJourneyTest {
             browser.type("#supply", "Cling film, short roll");
             browser.type("#pieces", "1");
             browser.click("#enter");
+            browser.see("#added", "Cling film");
             browser.open("/kits");
             browser.open(browser.linked("Kitchen drawer"));
             browser.see("#missing", "10 of 10 plasters");
@@ -122,6 +123,7 @@ class KitJourneyTest {
             browser.open(browser.linked("Throat lozenge"));
             browser.type("input[name='pieces']", "2");
             browser.click("button[value='USE']");
+            browser.see("main", "Throat lozenge: 2 lozenges used");
             browser.open(tin);
             browser.see("#missing", "2 of 6 lozenges");
             browser.see("#missing", "Take 2 lozenges from Comfort bag");

@@ -146,17 +146,17 @@ class AidController {
                         ? null
                         : aid.of(member.householdId(), problem, around, kit)
                                 .orElseThrow(() -> new NotHere("problem " + problem)),
-                shelves(problem, concern),
+                shelves(member, problem, concern),
                 aid.guidance().guides());
         return Shown.page("aid/aid", view, model);
     }
 
     /** The gravest first; within a severity by concern, else by name. */
-    private List<Shelf> shelves(String problem, Map<String, Double> concern) {
+    private List<Shelf> shelves(Member member, String problem, Map<String, Double> concern) {
         List<Shelf> shelves = new ArrayList<>();
         for (int severity = Severity.WORST; severity >= 1; severity--) {
             int of = severity;
-            List<Problem> problems = aid.problems().stream()
+            List<Problem> problems = aid.problems(member.householdId()).stream()
                     .filter(p -> p.severity() == of)
                     .sorted(Comparator.comparingDouble((Problem p) -> -concern.getOrDefault(p.id(), 0.0))
                             .thenComparing(Problem::name))
@@ -174,10 +174,10 @@ class AidController {
     record Use(String id, String name, Handling handling) {}
 
     @GetMapping("/aid/supplies")
-    String supplies(Model model) {
+    String supplies(@AuthenticationPrincipal Member member, Model model) {
         model.addAttribute(
                 "uses",
-                aid.supplies().stream()
+                aid.supplies(member.householdId()).stream()
                         .flatMap(s -> aid.guidance().handling(s.id()).stream().map(h -> new Use(s.id(), s.name(), h)))
                         .toList());
         return "aid/supplies";

@@ -11,6 +11,7 @@ import hodeon.core.catalogue.procedure.DoLine;
 import hodeon.core.catalogue.procedure.Guidance;
 import hodeon.core.catalogue.procedure.Procedure;
 import hodeon.core.catalogue.procedure.School;
+import hodeon.core.catalogue.procedure.Teaching;
 import hodeon.core.catalogue.procedure.Timer;
 import java.util.Comparator;
 import java.util.List;
@@ -101,14 +102,18 @@ public record DoNow(
                         .map(DoNow::clock)
                         .toList(),
                 procedure.watch(),
-                List.of(procedure.byHand().split("(?<=[.!?]) (?=[A-Z])")),
+                procedure.byHand().isEmpty()
+                        ? List.of()
+                        : List.of(procedure.byHand().split("(?<=[.!?]) (?=[A-Z])")),
                 procedure.call(),
                 procedure.topics().stream()
                         .map(t -> follows(guidance.school(t).orElseThrow(), schools))
                         .toList(),
                 howTo(procedure, schools, guidance, kit.orElse(List.of())),
-                "Checked against " + procedure.reviewed().teaching().label() + ", "
-                        + procedure.reviewed().on());
+                procedure.reviewed().teaching() == Teaching.OWN
+                        ? "Written by your household on " + procedure.reviewed().on() + "; nobody else has checked it"
+                        : "Checked against " + procedure.reviewed().teaching().label() + ", "
+                                + procedure.reviewed().on());
     }
 
     private static Line line(DoLine line, List<Casualty> some, Optional<List<Lying>> kit, Catalogue catalogue) {

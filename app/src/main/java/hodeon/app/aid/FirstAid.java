@@ -1,7 +1,7 @@
 package hodeon.app.aid;
 
 import hodeon.app.aid.KitAtHand.Lying;
-import hodeon.core.catalogue.Catalogue;
+import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
@@ -23,12 +23,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class FirstAid {
 
     private final Guidance guidance;
-    private final Catalogue shipped;
+    private final OwnCatalogue catalogues;
     private final FollowedSchoolRepository schools;
 
-    FirstAid(Guidance guidance, Catalogue shipped, FollowedSchoolRepository schools) {
+    FirstAid(Guidance guidance, OwnCatalogue catalogues, FollowedSchoolRepository schools) {
         this.guidance = guidance;
-        this.shipped = shipped;
+        this.catalogues = catalogues;
         this.schools = schools;
     }
 
@@ -73,24 +73,30 @@ public class FirstAid {
     @Transactional(readOnly = true)
     public List<DoNow> all(UUID household, Set<String> problems, Set<Tag> around, List<Lying> kit) {
         Map<String, String> chosen = schools(household);
-        return shipped.problems().stream()
+        OwnCatalogue.Own own = catalogues.of(household);
+        Guidance all = guidance.with(own.procedures());
+        return own.catalogue().problems().stream()
                 .filter(p -> problems.contains(p.id()))
-                .map(p -> DoNow.of(p, shipped, guidance, chosen, around, Optional.of(kit)))
+                .map(p -> DoNow.of(p, own.catalogue(), all, chosen, around, Optional.of(kit)))
                 .toList();
     }
 
     /** One problem; empty for an id that is none. */
     @Transactional(readOnly = true)
     public Optional<DoNow> of(UUID household, String problem, Set<Tag> around, Optional<List<Lying>> kit) {
-        return shipped.problem(problem).map(p -> DoNow.of(p, shipped, guidance, schools(household), around, kit));
+        OwnCatalogue.Own own = catalogues.of(household);
+        return own.catalogue()
+                .problem(problem)
+                .map(p ->
+                        DoNow.of(p, own.catalogue(), guidance.with(own.procedures()), schools(household), around, kit));
     }
 
-    List<Supply> supplies() {
-        return shipped.supplies();
+    List<Supply> supplies(UUID household) {
+        return catalogues.of(household).catalogue().supplies();
     }
 
-    List<Problem> problems() {
-        return shipped.problems();
+    List<Problem> problems(UUID household) {
+        return catalogues.of(household).catalogue().problems();
     }
 
     /** A topic as the settings show it. @param where the region speaks first, on trips there */

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * The bin: deleted trips, lists, kits with all that lies in them, own supplies and own medicines, for 30 days. They are marked in
+ * The bin: deleted trips, lists, kits with all that lies in them, own supplies, problems and medicines, for 30 days. They are marked in
  * their tables and no other room sees them; here they are brought back or go for good. Of a kit the row stays even then: the ledger
  * goes on to name it.
  */
@@ -30,6 +30,8 @@ public class Bin {
         LIST("list", "kit", "id", "name"),
         KIT("kit", "stock_place", "id", "name"),
         SUPPLY("own supply", "own_supply", "supply_id", "supply_id"),
+        PROBLEM("own problem", "own_problem", "problem_id", "name"),
+        CAPABILITY("what a kit can do", "own_capability", "capability_id", "name"),
         MEDICINE("own medicine", "own_medicine", "id", "name");
 
         private final String word;
@@ -106,6 +108,9 @@ public class Bin {
                 "update " + kind.table + " set deleted_at = null where household_id = ? and " + kind.key + " = ?",
                 household,
                 id);
+        if (kind == Kind.PROBLEM || kind == Kind.SUPPLY) {
+            bringAbilitiesBack(household);
+        }
         // A kit and its trip find each other again, unless another kit has taken the place.
         database.update(
                 "update kit k set trip_id = binned_trip, binned_trip = null where household_id = ? and binned_trip is not null"
@@ -113,6 +118,17 @@ public class Bin {
                         + " and not exists (select 1 from kit o where o.trip_id = k.binned_trip)",
                 household);
         return thing;
+    }
+
+    /** What is asked for or done again comes back with what asks for it. */
+    private void bringAbilitiesBack(UUID household) {
+        database.update(
+                "update own_capability c set deleted_at = null where household_id = ? and deleted_at is not null"
+                        + " and (exists (select 1 from own_problem p where p.household_id = c.household_id and p.deleted_at is null"
+                        + " and locate('step = ' || c.capability_id || ' ', p.text) > 0)"
+                        + " or exists (select 1 from own_supply s where s.household_id = c.household_id and s.deleted_at is null"
+                        + " and locate('serves = ' || c.capability_id || ' ', s.text) > 0))",
+                household);
     }
 
     /** It goes at once and for good; throws {@link NotHere} if it does not lie here. */

@@ -41,6 +41,7 @@ class BinController {
                     case LIST -> "/lists/" + id;
                     case KIT -> "/kits/" + id;
                     case SUPPLY -> "/supplies";
+                    case PROBLEM, CAPABILITY -> "/problems";
                     case MEDICINE -> "/medicines";
                 };
     }

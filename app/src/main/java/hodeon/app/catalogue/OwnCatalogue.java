@@ -6,21 +6,26 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.file.CatalogueFault;
 import hodeon.core.catalogue.file.CatalogueReader;
+import hodeon.core.catalogue.procedure.GuidanceReader;
+import hodeon.core.catalogue.procedure.Procedure;
 import hodeon.core.evidence.Basis;
 import hodeon.core.evidence.Rate;
 import hodeon.core.need.Drivers;
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The reference data as a household changed them: its own supplies and rates stand before the shipped ones. */
+/** The reference data as a household changed them: its own supplies and rates stand before the shipped
+ * ones, its own problems and capabilities behind them. */
 @Service
 @Transactional
 public class OwnCatalogue {
@@ -28,11 +33,21 @@ public class OwnCatalogue {
     private final Catalogue shipped;
     private final OwnSupplyRepository supplies;
     private final OwnRateRepository rates;
+    private final OwnProblemRepository problems;
+    private final OwnCapabilityRepository capabilities;
     private final Clock clock;
     private final LastAnswer<Written, Own> last = new LastAnswer<>();
 
-    OwnCatalogue(Catalogue shipped, OwnSupplyRepository supplies, OwnRateRepository rates, Clock clock) {
+    OwnCatalogue(
+            Catalogue shipped,
+            OwnSupplyRepository supplies,
+            OwnRateRepository rates,
+            OwnProblemRepository problems,
+            OwnCapabilityRepository capabilities,
+            Clock clock) {
         this.clock = clock;
+        this.problems = problems;
+        this.capabilities = capabilities;
         this.shipped = shipped;
         this.supplies = supplies;
         this.rates = rates;
@@ -42,33 +57,65 @@ public class OwnCatalogue {
      * @param signature differs whenever the catalogue does
      * @param ownSupplies ids of supplies that are the household's own
      * @param ownRates ids of problems with a rate of the household's own
+     * @param procedures what to do about the household's own problems, by their ids
      */
-    public record Own(Catalogue catalogue, String signature, Set<String> ownSupplies, Set<String> ownRates) {}
+    public record Own(
+            Catalogue catalogue,
+            String signature,
+            Set<String> ownSupplies,
+            Set<String> ownRates,
+            Map<String, Procedure> procedures) {}
 
     @Transactional(readOnly = true)
     public Own of(UUID householdId) {
-        List<OwnSupply> supplyRows = supplies.findByHouseholdIdOrderById(householdId);
-        List<OwnRate> rateRows = rates.findByHouseholdIdOrderById(householdId);
-        if (supplyRows.isEmpty() && rateRows.isEmpty()) {
-            return new Own(shipped, "", Set.of(), Set.of());
-        }
-        String text = supplyRows.stream().map(r -> r.text).collect(Collectors.joining("\n"));
         Map<String, Rate> ownRates = new LinkedHashMap<>();
-        rateRows.forEach(r -> ownRates.put(r.id, new Rate(r.perThousand, r.strength, new Basis.Own())));
-        return last.of(householdId, new Written(text, ownRates), this::read);
+        rates.findByHouseholdIdOrderById(householdId)
+                .forEach(r -> ownRates.put(r.id, new Rate(r.perThousand, r.strength, new Basis.Own())));
+        List<OwnProblem> own = problems.findByHouseholdIdOrderById(householdId);
+        Written written = new Written(
+                joined(supplies.findByHouseholdIdOrderById(householdId), r -> r.text),
+                ownRates,
+                joined(capabilities.findByHouseholdIdOrderById(householdId), r -> r.text),
+                joined(own, r -> r.text),
+                joined(own, r -> r.words));
+        return written.nothing()
+                ? new Own(shipped, "", Set.of(), Set.of(), Map.of())
+                : last.of(householdId, written, this::read);
     }
 
-    private record Written(String supplies, Map<String, Rate> rates) {}
+    private static <R> String joined(List<R> rows, Function<R, String> text) {
+        return rows.stream().map(text).collect(Collectors.joining("\n"));
+    }
+
+    /** Everything of a household's own, as it stands in its rows. */
+    private record Written(
+            String supplies, Map<String, Rate> rates, String capabilities, String problems, String words) {
+
+        boolean nothing() {
+            return supplies.isEmpty() && rates.isEmpty() && capabilities.isEmpty() && problems.isEmpty();
+        }
+    }
 
     private Own read(Written written) {
-        List<Supply> own = CatalogueReader.supplies(Drivers.vocabulary(), shipped, written.supplies())
+        Catalogue able = shipped.with(
+                CatalogueReader.capabilities(Drivers.vocabulary(), written.capabilities())
+                        .catalogue()
+                        .capabilities(),
+                List.of());
+        Catalogue all = able.with(
+                List.of(),
+                CatalogueReader.problems(Drivers.vocabulary(), able, written.problems())
+                        .catalogue()
+                        .problems());
+        List<Supply> own = CatalogueReader.supplies(Drivers.vocabulary(), all, written.supplies())
                 .catalogue()
                 .supplies();
         return new Own(
-                shipped.withSupplies(own).withRates(written.rates()),
-                written.supplies() + written.rates(),
+                all.withSupplies(own).withRates(written.rates()),
+                written.toString(),
                 own.stream().map(Supply::id).collect(Collectors.toUnmodifiableSet()),
-                Set.copyOf(written.rates().keySet()));
+                Set.copyOf(written.rates().keySet()),
+                GuidanceReader.own(all, written.words(), new ArrayList<>()));
     }
 
     /** The text of a supply as the household may edit it. */
@@ -82,7 +129,8 @@ public class OwnCatalogue {
 
     /** Keeps one supply described as text; answers everything that is wrong with it, and then keeps nothing. */
     public List<CatalogueFault> keepSupply(UUID householdId, String text) {
-        CatalogueReader.Reading reading = CatalogueReader.supplies(Drivers.vocabulary(), shipped, text);
+        CatalogueReader.Reading reading =
+                CatalogueReader.supplies(Drivers.vocabulary(), of(householdId).catalogue(), text);
         List<Supply> read = reading.catalogue().supplies();
         if (reading.faults().isEmpty() && read.size() != 1) {
             return List.of(new CatalogueFault(
@@ -102,7 +150,7 @@ public class OwnCatalogue {
     }
 
     public void keepRate(UUID householdId, String problemId, double perThousand, double strength) {
-        if (shipped.problem(problemId).isEmpty()) {
+        if (of(householdId).catalogue().problem(problemId).isEmpty()) {
             throw new NotHere("problem " + problemId);
         }
         rates.save(new OwnRate(householdId, problemId, perThousand, strength));

@@ -15,11 +15,11 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Writes a supply as a section of supplies.txt, for somebody to change. */
-final class SupplyText {
+public final class SupplyText {
 
     private SupplyText() {}
 
-    static String of(Supply supply) {
+    public static String of(Supply supply) {
         List<String> lines = new ArrayList<>();
         lines.add("[" + supply.id() + "]");
         lines.add("name = " + supply.name());

@@ -5,7 +5,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /**
  * Something that was just deleted, for the next page to offer it back at once.
  *
- * @param kind as the bin calls it: TRIP, LIST, KIT, SUPPLY or MEDICINE
+ * @param kind as the bin calls it: TRIP, LIST, KIT, SUPPLY, PROBLEM, CAPABILITY or MEDICINE
  */
 public record Binned(String kind, String id, String name) {
 

@@ -1,5 +1,6 @@
 package hodeon.app.stock;
 
+import hodeon.app.catalogue.supply.SupplyPhotos;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
@@ -41,9 +42,11 @@ class StockController {
     private final StockService stock;
     private final StockLedger ledger;
     private final StockHistory history;
+    private final SupplyPhotos photos;
     private final Clock clock;
 
-    StockController(StockService stock, StockLedger ledger, StockHistory history, Clock clock) {
+    StockController(StockService stock, StockLedger ledger, StockHistory history, SupplyPhotos photos, Clock clock) {
+        this.photos = photos;
         this.stock = stock;
         this.ledger = ledger;
         this.history = history;
@@ -52,10 +55,11 @@ class StockController {
 
     record StockPage(List<PlaceView> places, List<LotView> soonest, List<Place> kits) {}
 
-    /** @param lies the lot wherever it lies */
+    /** @param lies the lot wherever it lies @param photo id of the supply where there is a photo of it, else empty */
     record LotPage(
             List<LotView> lies,
             String name,
+            String photo,
             UUID lot,
             Collection<Place> places,
             List<StockHistory.Line> movements,
@@ -89,12 +93,14 @@ class StockController {
         if (movements.isEmpty()) {
             throw new NotHere("lot " + id);
         }
+        String supply = movements.getFirst().supply();
         LotPage view = new LotPage(
                 all.held().stream()
                         .filter(h -> h.lot().id().equals(id))
                         .map(h -> LotView.of(h, all, today))
                         .toList(),
-                all.nameOf(movements.getFirst().supply()),
+                all.nameOf(supply),
+                photos.has(member.householdId(), supply) ? supply : "",
                 id,
                 all.places().values(),
                 movements,

@@ -11,6 +11,7 @@ import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.file.CatalogueReader;
 import hodeon.core.need.Drivers;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
@@ -33,7 +34,7 @@ class HouseholdEvidenceTest {
 
     @BeforeEach
     void nothingOfTheirOwn() {
-        when(own.of(household)).thenReturn(new OwnCatalogue.Own(SHIPPED, "", Set.of(), Set.of()));
+        when(own.of(household)).thenReturn(new OwnCatalogue.Own(SHIPPED, "", Set.of(), Set.of(), Map.of()));
         when(log.experience(household)).thenReturn(new ExperienceLog.Experience(List.of(), "none"));
     }
 

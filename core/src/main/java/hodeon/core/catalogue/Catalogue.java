@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Everything the product knows about problems, capabilities and supplies, in file order.
@@ -26,6 +27,14 @@ public record Catalogue(List<Problem> problems, List<Capability> capabilities, L
                         Optional.ofNullable(rates.get(p.id())).map(p::withRate).orElse(p))
                 .toList();
         return new Catalogue(changed, capabilities, supplies);
+    }
+
+    /** The same with these capabilities and problems behind the others; each id is new. */
+    public Catalogue with(List<Capability> moreCapabilities, List<Problem> moreProblems) {
+        return new Catalogue(
+                Stream.concat(problems.stream(), moreProblems.stream()).toList(),
+                Stream.concat(capabilities.stream(), moreCapabilities.stream()).toList(),
+                supplies);
     }
 
     /** The same with these supplies in place of those of the same id, and behind them those that are new. */

@@ -1,31 +1,17 @@
 package hodeon.app.kits.photo;
 
+import hodeon.app.photo.SmallPhoto;
 import hodeon.core.notice.Fault;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.Image;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.Base64;
-import java.util.Iterator;
 import java.util.Optional;
 import java.util.UUID;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** A photo of each kit, made small and written anew, so that nothing stays in it of where and by whom it was taken. */
+/** A photo of each kit. */
 @Service
 @Transactional
 public class Photos {
-
-    private static final int LONGEST_SIDE = 1_000;
-    private static final int LONGEST_SIDE_READ = 12_000;
 
     private final PhotoRepository photos;
 
@@ -46,57 +32,19 @@ public class Photos {
 
     /** @return what is wrong with the file, if anything is; then the photo is what it was */
     Optional<Fault> put(UUID household, UUID kit, byte[] file) {
-        Optional<BufferedImage> image = read(file);
-        if (image.isEmpty()) {
-            return Optional.of(new Fault(
-                    "photo",
-                    file.length + " bytes",
-                    "a photo is a PNG or JPEG of at most " + LONGEST_SIDE_READ + " pixels a side",
-                    "Choose another file, or make it smaller"));
+        Optional<byte[]> small = SmallPhoto.of(file);
+        if (small.isEmpty()) {
+            return Optional.of(SmallPhoto.refused(file));
         }
         PhotoRow row = photos.findByKitIdAndHouseholdId(kit, household).orElseGet(PhotoRow::new);
         row.kitId = kit;
         row.householdId = household;
-        row.jpeg = Base64.getEncoder().encodeToString(small(image.get()));
+        row.jpeg = Base64.getEncoder().encodeToString(small.get());
         photos.save(row);
         return Optional.empty();
     }
 
     void remove(UUID household, UUID kit) {
         photos.findByKitIdAndHouseholdId(kit, household).ifPresent(photos::delete);
-    }
-
-    /** The size is asked for first: a small file may hold a picture that no memory does. */
-    private static Optional<BufferedImage> read(byte[] file) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                return Optional.empty();
-            }
-            ImageReader reader = readers.next();
-            reader.setInput(in, true, true);
-            return Math.max(reader.getWidth(0), reader.getHeight(0)) > LONGEST_SIDE_READ
-                    ? Optional.empty()
-                    : Optional.of(reader.read(0));
-        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException damaged) {
-            return Optional.empty();
-        }
-    }
-
-    private static byte[] small(BufferedImage image) {
-        double scale = Math.min(1, (double) LONGEST_SIDE / Math.max(image.getWidth(), image.getHeight()));
-        int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
-        int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
-        BufferedImage small = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D on = small.createGraphics();
-        on.drawImage(image.getScaledInstance(width, height, Image.SCALE_SMOOTH), 0, 0, Color.WHITE, null);
-        on.dispose();
-        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(small, "jpg", jpeg);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return jpeg.toByteArray();
     }
 }

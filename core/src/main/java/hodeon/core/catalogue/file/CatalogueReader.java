@@ -20,6 +20,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Reads the three reference files; everything wrong in them is reported at once, with file and line. */
 public final class CatalogueReader {
@@ -32,10 +33,17 @@ public final class CatalogueReader {
             Set.of("name", "unit", "least-chance", "at-hand", "asked-about", "of-the-kit");
     private static final Set<String> PROBLEM_KEYS =
             Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "of");
+    private static final Set<String> OWN_PROBLEM_KEYS =
+            Set.of("name", "severity", "counted", "needs", "factor", "step", "of");
+    private static final Pattern COUNTED =
+            Pattern.compile("(\\d{1,6}(?:\\.\\d{1,4})?) times to (\\d{1,6}) people in (\\d{1,6}) days");
     private static final Map<String, Double> STRENGTHS = Map.of(
             "weak", PlanningAssumption.WEAK_PRIOR.value(),
             "fair", PlanningAssumption.FAIR_PRIOR.value(),
             "strong", PlanningAssumption.STRONG_PRIOR.value());
+
+    /** Rates are told per so many person-days. */
+    private static final double PER = 1000;
 
     private final Set<Tag> vocabulary;
     private final List<CatalogueFault> faults = new ArrayList<>();
@@ -84,26 +92,70 @@ public final class CatalogueReader {
         return new Reading(new Catalogue(List.of(), List.of(), supplies), List.copyOf(reader.faults));
     }
 
+    /** Reads capabilities that somebody adds; the catalogue that is answered holds only these. */
+    public static Reading capabilities(Set<Tag> vocabulary, String text) {
+        CatalogueReader reader = new CatalogueReader(vocabulary);
+        List<Capability> own = reader.sections("your own words", text, CAPABILITY_KEYS).stream()
+                .map(reader::capability)
+                .toList();
+        return new Reading(new Catalogue(List.of(), own, List.of()), List.copyOf(reader.faults));
+    }
+
+    /**
+     * Reads problems that somebody adds to a catalogue; the catalogue that is answered holds only these. In place of rate, strength
+     * and basis they have one line {@code counted = 2 times to 8 people in 60 days}: 2 events in 480 person-days, so 4.17 per 1,000.
+     */
+    public static Reading problems(Set<Tag> vocabulary, Catalogue known, String text) {
+        CatalogueReader reader = new CatalogueReader(vocabulary);
+        Set<String> capabilities =
+                known.capabilities().stream().map(Capability::id).collect(Collectors.toSet());
+        List<Problem> own = new ArrayList<>();
+        for (SectionValues values : reader.sections("your own problems", text, OWN_PROBLEM_KEYS)) {
+            Problem problem = reader.problem(values, counted(values));
+            problem.steps().forEach(s -> mention(values, s.capability(), capabilities, new HashMap<>()));
+            own.add(problem);
+        }
+        return new Reading(new Catalogue(own, List.of(), List.of()), List.copyOf(reader.faults));
+    }
+
+    private static Rate counted(SectionValues v) {
+        return v.one("counted", Optional.empty(), new Rate(0, 1, new Basis.Own()), text -> {
+            Matcher parts = COUNTED.matcher(text);
+            if (!parts.matches()) {
+                throw new IllegalArgumentException("“" + text + "” is not “2 times to 8 people in 60 days”.");
+            }
+            double personDays = Double.parseDouble(parts.group(2)) * Double.parseDouble(parts.group(3));
+            double times = Double.parseDouble(parts.group(1));
+            if (!(times > 0 && personDays > 0)) {
+                throw new IllegalArgumentException("“" + text + "” holds a 0; each number is above 0.");
+            }
+            return new Rate(PER * times / personDays, personDays, new Basis.Own());
+        });
+    }
+
+    private Capability capability(SectionValues v) {
+        return new Capability(
+                v.id(),
+                v.text("name"),
+                v.text("unit"),
+                v.one("least-chance", Optional.of(0.0), 0.0, t -> {
+                    double chance = Double.parseDouble(t);
+                    if (!(chance >= 0 && chance <= 1)) {
+                        throw new IllegalArgumentException(t + " is outside 0 to 1.");
+                    }
+                    return chance;
+                }),
+                v.each("at-hand", text -> atHand(v, text)),
+                v.one("asked-about", Optional.of(Optional.empty()), Optional.empty(), Optional::of),
+                v.yes("of-the-kit"));
+    }
+
     private Reading readAll(String capabilityText, String supplyText, String problemText) {
         Map<String, Integer> served = new HashMap<>();
         Map<String, Integer> asked = new HashMap<>();
         List<SectionValues> capabilitySections = sections("capabilities.txt", capabilityText, CAPABILITY_KEYS);
-        List<Capability> capabilities = capabilitySections.stream()
-                .map(v -> new Capability(
-                        v.id(),
-                        v.text("name"),
-                        v.text("unit"),
-                        v.one("least-chance", Optional.of(0.0), 0.0, t -> {
-                            double chance = Double.parseDouble(t);
-                            if (!(chance >= 0 && chance <= 1)) {
-                                throw new IllegalArgumentException(t + " is outside 0 to 1.");
-                            }
-                            return chance;
-                        }),
-                        v.each("at-hand", text -> atHand(v, text)),
-                        v.one("asked-about", Optional.of(Optional.empty()), Optional.empty(), Optional::of),
-                        v.yes("of-the-kit")))
-                .toList();
+        List<Capability> capabilities =
+                capabilitySections.stream().map(this::capability).toList();
         Set<String> known =
                 new HashSet<>(capabilities.stream().map(Capability::id).toList());
         SupplyReader supplyReader = new SupplyReader(vocabulary);
@@ -116,7 +168,7 @@ public final class CatalogueReader {
         }
         List<Problem> problems = new ArrayList<>();
         for (SectionValues values : sections("problems.txt", problemText, PROBLEM_KEYS)) {
-            Problem problem = problem(values);
+            Problem problem = problem(values, rate(values));
             problem.steps().forEach(s -> mention(values, s.capability(), known, asked));
             problems.add(problem);
         }
@@ -149,7 +201,7 @@ public final class CatalogueReader {
                 v.known(parts.group(1), vocabulary), SectionValues.named(parts.group(2), Tier.class), parts.group(3));
     }
 
-    private Problem problem(SectionValues v) {
+    private Problem problem(SectionValues v, Rate rate) {
         Map<Tag, Double> factors = new HashMap<>();
         v.each("factor", text -> {
             for (String pair : text.split(",")) {
@@ -182,7 +234,7 @@ public final class CatalogueReader {
                 v.id(),
                 v.text("name"),
                 v.whole("severity", Optional.empty(), 1, 5),
-                rate(v),
+                rate,
                 needs,
                 factors,
                 steps,

@@ -1,5 +1,6 @@
 package hodeon.core.catalogue.procedure;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,6 +33,13 @@ public record Guidance(
     /** Of a problem that is known to exist. */
     public Procedure procedure(String problem) {
         return Optional.ofNullable(procedures.get(problem)).orElseThrow();
+    }
+
+    /** The same with what to do about problems of somebody's own, by problem id. */
+    public Guidance with(Map<String, Procedure> own) {
+        Map<String, Procedure> all = new LinkedHashMap<>(procedures);
+        all.putAll(own);
+        return new Guidance(all, schools, handlings, guides, firstMinutes);
     }
 
     public Optional<Handling> handling(String supply) {

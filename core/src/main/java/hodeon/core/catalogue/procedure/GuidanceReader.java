@@ -29,6 +29,7 @@ public final class GuidanceReader {
 
     private static final Set<String> PROCEDURE_KEYS =
             Set.of("do", "timer", "topic", "watch", "by-hand", "call", "source", "reviewed");
+    private static final Set<String> OWN_KEYS = Set.of("do", "watch", "by-hand", "call", "written");
     private static final Set<String> SCHOOL_KEYS = Set.of("name", "choice", "source", "reviewed");
     private static final Set<String> HANDLING_KEYS = Set.of("do", "never", "source", "reviewed");
     private static final Set<String> GUIDE_KEYS = Set.of("name", "lead", "point", "never", "source", "reviewed");
@@ -69,6 +70,37 @@ public final class GuidanceReader {
 
     public static Reading read(Catalogue catalogue, Texts texts) {
         return new GuidanceReader(catalogue).readAll(texts);
+    }
+
+    /**
+     * What somebody wrote to do about problems of their own, by problem id; nothing of it is checked by anybody else. All but the
+     * lines to do may be missing.
+     */
+    public static Map<String, Procedure> own(Catalogue catalogue, String text, List<CatalogueFault> faults) {
+        GuidanceReader reader = new GuidanceReader(catalogue);
+        Map<String, Procedure> procedures = new LinkedHashMap<>();
+        for (SectionValues v : reader.sections("your own words", text, OWN_KEYS)) {
+            List<Held<DoLine>> lines = some(v, "do").stream()
+                    .map(words -> new Held<>(When.ALWAYS, new DoLine(words, Optional.empty(), Optional.empty())))
+                    .toList();
+            procedures.put(
+                    v.id(),
+                    new Procedure(
+                            v.id(),
+                            lines,
+                            List.of(),
+                            Set.of(),
+                            maybe(v, "watch"),
+                            maybe(v, "by-hand"),
+                            maybe(v, "call"),
+                            new Reviewed(Teaching.OWN, v.day("written"))));
+        }
+        faults.addAll(reader.faults);
+        return procedures;
+    }
+
+    private static String maybe(SectionValues v, String key) {
+        return v.one(key, Optional.of(""), "", text -> text);
     }
 
     private Reading readAll(Texts texts) {

@@ -6,7 +6,10 @@ public enum Teaching {
     WILDERNESS("wilderness practice guidelines"),
     PUBLIC_HEALTH("public health advice"),
     TEACHING("general first aid teaching"),
-    ASSUMPTION("an assumption");
+    ASSUMPTION("an assumption"),
+
+    /** What a household wrote for a problem of its own: nobody else has looked at it. */
+    OWN("your own words");
 
     private final String label;
 

@@ -1,9 +1,13 @@
 package hodeon.core.catalogue.file;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import hodeon.core.Samples;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Repeat;
+import hodeon.core.evidence.Basis;
 import hodeon.core.need.Drivers;
 import org.junit.jupiter.api.Test;
 
@@ -96,5 +100,34 @@ class CatalogueReaderTest {
                 .anySatisfy(f -> assertThat(f.message()).contains("names the capability “fly”"));
         assertThat(read(CAPABILITIES + CAPABILITIES, SUPPLIES, PROBLEMS).faults())
                 .anySatisfy(f -> assertThat(f.message()).isEqualTo("[cover] already stands at line 1."));
+    }
+
+    /** 2 events among 8 people in 60 days: 480 person-days, so 4.17 in 1,000, and it weighs as much as those days. */
+    @Test
+    void aProblemOfOnesOwnCountsWhatSomebodySaw() {
+        String text = """
+                [own-spine]
+                name = Spine
+                severity = 2
+                counted = 2 times to 8 people in 60 days
+                step = cover | 1 | once | critical
+                """;
+        Catalogue known = read(CAPABILITIES, SUPPLIES, PROBLEMS).catalogue();
+        Problem own = CatalogueReader.problems(Drivers.vocabulary(), known, text)
+                .catalogue()
+                .problems()
+                .getFirst();
+        assertThat(own.rate().perThousandPersonDays()).isCloseTo(4.1667, within(1e-4));
+        assertThat(own.rate().priorPersonDays()).isEqualTo(480);
+        assertThat(own.rate().basis()).isEqualTo(new Basis.Own());
+        assertThat(CatalogueReader.problems(
+                                Drivers.vocabulary(),
+                                known,
+                                text.replace("2 times", "0 times") + "step = fly | 1 | once | critical\n")
+                        .faults())
+                .extracting(CatalogueFault::toString)
+                .containsExactlyInAnyOrder(
+                        "your own problems:4: “0 times to 8 people in 60 days” holds a 0; each number is above 0.",
+                        "your own problems:1: [own-spine] names the capability “fly”, which capabilities.txt lacks.");
     }
 }

@@ -1,5 +1,7 @@
-package hodeon.app.catalogue;
+package hodeon.app.catalogue.supply;
 
+import hodeon.app.catalogue.OwnCatalogue;
+import hodeon.app.catalogue.Understanding;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Binned;
 import hodeon.app.shell.Figures;
@@ -21,7 +23,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -38,13 +39,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** All supplies, and a household's own ones among them; its own rates. */
+/** All supplies, and a household's own ones among them. */
 @Controller
-class CatalogueController {
+class SupplyController {
 
-    private static final double LEAST_STRENGTH = 1;
-    private static final double MOST_STRENGTH = 1_000_000;
-    private static final double MOST_RATE = 10_000;
     private static final int LONGEST_TEXT = 4_000;
     private static final String NEW_SUPPLY = """
             [my-supply]
@@ -62,8 +60,10 @@ class CatalogueController {
 
     private final OwnCatalogue catalogues;
     private final Understanding understanding;
+    private final SupplyPhotos photos;
 
-    CatalogueController(OwnCatalogue catalogues, Understanding understanding) {
+    SupplyController(OwnCatalogue catalogues, Understanding understanding, SupplyPhotos photos) {
+        this.photos = photos;
         this.catalogues = catalogues;
         this.understanding = understanding;
     }
@@ -74,6 +74,7 @@ class CatalogueController {
      * @param text what was typed and not taken over
      * @param words that the household calls supplies by
      * @param one the supply in the form, and {@code oneFaults} what is wrong with it
+     * @param photo whether there is one of it
      */
     record SuppliesPage(
             List<GroupView> groups,
@@ -83,6 +84,7 @@ class CatalogueController {
             List<Understanding.Called> words,
             SupplyForm one,
             List<Fault> oneFaults,
+            boolean photo,
             Choices choices) {}
 
     /** What a field offers to choose from. */
@@ -119,7 +121,11 @@ class CatalogueController {
     String supplies(
             @AuthenticationPrincipal Member member,
             @RequestParam(required = false) @Nullable String edit,
+            @RequestParam(required = false) @Nullable String copy,
             Model model) {
+        if (copy != null) {
+            return page(member, NEW_SUPPLY, List.of(), form(member, copy).copied(), List.of(), model);
+        }
         String text = edit == null ? NEW_SUPPLY : catalogues.text(member.householdId(), edit);
         return page(member, text, List.of(), form(member, edit), List.of(), model);
     }
@@ -195,40 +201,6 @@ class CatalogueController {
         return "redirect:/supplies#words";
     }
 
-    /** Keeps a rate of one's own and goes back to the odds it was entered on. */
-    @PostMapping("/rates/{problem}")
-    String keepRate(
-            @AuthenticationPrincipal Member member,
-            @PathVariable String problem,
-            @RequestParam String perThousand,
-            @RequestParam String strength,
-            @RequestParam UUID trip,
-            RedirectAttributes next) {
-        double rate = number(perThousand);
-        double worth = number(strength);
-        if (!(rate >= 0 && rate <= MOST_RATE) || !(worth >= LEAST_STRENGTH && worth <= MOST_STRENGTH)) {
-            next.addFlashAttribute(
-                    "rateFault",
-                    "A rate is a number from 0 to 10,000 per 1,000 person-days, its strength 1 to 1,000,000 person-days;"
-                            + " “" + perThousand + "” and “" + strength + "” were given. Nothing was changed.");
-        } else {
-            catalogues.keepRate(member.householdId(), problem, rate, worth);
-        }
-        next.addAttribute("why", problem);
-        return "redirect:/trips/" + trip + "/odds";
-    }
-
-    @PostMapping("/rates/{problem}/drop")
-    String dropRate(
-            @AuthenticationPrincipal Member member,
-            @PathVariable String problem,
-            @RequestParam UUID trip,
-            RedirectAttributes next) {
-        catalogues.dropRate(member.householdId(), problem);
-        next.addAttribute("why", problem);
-        return "redirect:/trips/" + trip + "/odds";
-    }
-
     private String page(
             Member member,
             String text,
@@ -256,6 +228,7 @@ class CatalogueController {
                         understanding.own(member.householdId()),
                         one,
                         oneFaults,
+                        photos.has(member.householdId(), one.id()),
                         Choices.ALL),
                 model);
     }
@@ -268,13 +241,5 @@ class CatalogueController {
                 Figures.number(1000 * supply.volume().litres()) + " ml",
                 supply.purchase().price().exact().toPlainString(),
                 own.ownSupplies().contains(supply.id()));
-    }
-
-    private static double number(String typed) {
-        try {
-            return Double.parseDouble(typed.strip().replace(',', '.'));
-        } catch (NumberFormatException e) {
-            return Double.NaN;
-        }
     }
 }

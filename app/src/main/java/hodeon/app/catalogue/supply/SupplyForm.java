@@ -1,5 +1,7 @@
-package hodeon.app.catalogue;
+package hodeon.app.catalogue.supply;
 
+import hodeon.app.catalogue.OwnKey;
+import hodeon.app.catalogue.SupplyText;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Texts;
 import hodeon.core.catalogue.Supply;
@@ -10,7 +12,6 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -49,7 +50,6 @@ public record SupplyForm(
     /** In place of a capability, of what comes along all the same. */
     private static final String NOTHING = "nothing";
 
-    private static final int LONGEST_ID = 50;
     private static final int LEAST_ROWS = 3;
     private static final String SIDE = "(\\d{1,3}(?:\\.\\d{1,2})?)";
     private static final Pattern SIDES =
@@ -120,6 +120,27 @@ public record SupplyForm(
                         : "");
     }
 
+    /** The same to begin another with. */
+    SupplyForm copied() {
+        return new SupplyForm(
+                "",
+                name.isEmpty() ? "" : name + " (copy)",
+                group,
+                form,
+                piece,
+                mass,
+                volume,
+                lasts,
+                uses,
+                serves,
+                tier,
+                training,
+                contains,
+                price,
+                pack,
+                months);
+    }
+
     /** Rows to say what it does: one for each thing, one to spare, and three at the least. */
     public int rows() {
         return Math.max(LEAST_ROWS, RepeatedFields.sent(serves).size() + 1);
@@ -156,7 +177,7 @@ public record SupplyForm(
      */
     String text(String before, Set<String> taken) {
         List<String> lines = new ArrayList<>();
-        lines.add("[" + (id.isEmpty() ? newId(taken) : id) + "]");
+        lines.add("[" + (id.isEmpty() ? OwnKey.newId(name, "my-supply", taken) : id) + "]");
         property(lines, "name", name);
         property(lines, "group", group);
         property(lines, "form", form);
@@ -206,17 +227,6 @@ public record SupplyForm(
     /** A value is one line: what would begin another is none. */
     private static void property(List<String> lines, String key, String value) {
         lines.add(key + " = " + value.replaceAll("\\R", " "));
-    }
-
-    private String newId(Set<String> taken) {
-        String words =
-                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        String base = words.isEmpty() ? "my-supply" : words.substring(0, Math.min(words.length(), LONGEST_ID));
-        return Stream.iterate(1, n -> n + 1)
-                .map(n -> n == 1 ? base : base + "-" + n)
-                .filter(i -> !taken.contains(i))
-                .findFirst()
-                .orElseThrow();
     }
 
     /** What is wrong with the text, told at the fields that it came from. */

@@ -1,26 +1,43 @@
-package hodeon.app.catalogue;
+package hodeon.app.catalogue.supply;
 
 import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
+import hodeon.app.catalogue.OwnCatalogue;
+import hodeon.app.catalogue.SupplyText;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Stream;
+import javax.imageio.ImageIO;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockMultipartFile;
 
 class SuppliesPageTest extends WebTest {
 
     @Autowired
     OwnCatalogue catalogues;
+
+    @Autowired
+    StockService stock;
 
     private Supply supply(String id) {
         return catalogues.of(mine.householdId()).catalogue().supply(id).orElseThrow();
@@ -201,5 +218,76 @@ class SuppliesPageTest extends WebTest {
                 .andExpect(flash().attribute("rateFault", containsString("“often” and “0” were given")));
         send(mine, "/rates/blister/drop", "trip", id);
         open(mine, trip + "/odds?why=blister").andExpect(says("7.4 per 1,000 person-days"));
+    }
+
+    /** Fetched by somebody who has never seen it; another household sees neither it nor the photo. */
+    @Test
+    void aThingHasAPhotoACopyAndAWayBack() throws Exception {
+        send(
+                mine,
+                "/supplies/one",
+                "name",
+                "Foil cup",
+                "group",
+                "tools",
+                "form",
+                "tool",
+                "piece",
+                "cup",
+                "mass",
+                "30",
+                "volume",
+                "90",
+                "lasts",
+                "always",
+                "serves",
+                "nothing",
+                "tier",
+                "good",
+                "training",
+                "untrained",
+                "price",
+                "small",
+                "pack",
+                "1");
+        photo("foil-cup", "no picture".getBytes(StandardCharsets.UTF_8));
+        open(mine, "/supplies/foil-cup/photo.jpg").andExpect(status().isNotFound());
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", png);
+        photo("foil-cup", png.toByteArray());
+        open(mine, "/supplies/foil-cup/photo.jpg").andExpect(status().isOk());
+        open(others, "/supplies/foil-cup/photo.jpg").andExpect(status().isNotFound());
+        UUID shelf = stock.addPlace(mine.householdId(), "Shelf", Place.Kind.SHELF, Optional.empty(), Optional.empty());
+        send(mine, "/stock/enter", "place", "Shelf", "supply", "Foil cup", "pieces", "1");
+        String lot = Jsoup.parse(open(mine, "/stock/places/" + shelf)
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .expectFirst("a[href^='/stock/lots/']")
+                .attr("href");
+        open(mine, lot).andExpect(content().string(containsString("/supplies/foil-cup/photo.jpg")));
+        String copy =
+                open(mine, "/supplies?copy=foil-cup").andReturn().getResponse().getContentAsString();
+        send(
+                mine,
+                "/supplies/one",
+                Jsoup.parse(copy).expectForm("#one-supply").formData().stream()
+                        .flatMap(f -> Stream.of(f.key(), f.value()))
+                        .toArray(String[]::new));
+        assertThat(supply("foil-cup-copy").mass()).isEqualTo(supply("foil-cup").mass());
+        send(mine, "/supplies/foil-cup-copy/drop").andExpect(status().is3xxRedirection());
+        assertThat(catalogues.of(mine.householdId()).catalogue().supply("foil-cup-copy"))
+                .isEmpty();
+        send(mine, "/bin/SUPPLY/back", "id", "foil-cup-copy");
+        assertThat(supply("foil-cup-copy").name()).isEqualTo("Foil cup (copy)");
+        send(mine, "/supplies/foil-cup/photo/remove");
+        open(mine, "/supplies/foil-cup/photo.jpg").andExpect(status().isNotFound());
+    }
+
+    private void photo(String supply, byte[] file) throws Exception {
+        web.perform(multipart("/supplies/" + supply + "/photo")
+                .file(new MockMultipartFile("photo", "photo.png", "image/png", file))
+                .with(user(mine))
+                .with(csrf()));
     }
 }
