@@ -63,9 +63,9 @@ class ProblemController {
     /** What a field offers to choose from. */
     record Option(String id, String label) {}
 
-    /** @param title of the page @param abilities names of all that can be done */
+    /** @param heading of the page @param abilities names of all that can be done */
     record FormPage(
-            String title,
+            String heading,
             ProblemForm one,
             List<Fault> faults,
             List<Option> severities,
@@ -224,7 +224,7 @@ class ProblemController {
                                 .map(a -> new Option(a.name(), a.label()))
                                 .toList(),
                         List.of(
-                                new Option(Importance.CRITICAL.name(), "it cannot do without"),
+                                new Option(Importance.CRITICAL.name(), "it must be done"),
                                 new Option(Importance.HELPFUL.name(), "it helps"),
                                 new Option(Importance.NICE.name(), "nice to have")),
                         catalogues.of(member.householdId()).catalogue().capabilities().stream()

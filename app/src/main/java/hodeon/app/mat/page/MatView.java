@@ -6,6 +6,7 @@ import hodeon.app.plan.Headline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The mat page: what lies on it, what it answers, what one supply is for, what stays out and why. */
@@ -52,6 +53,14 @@ public record MatView(
         static GroupView of(String id, String name, List<Tile> tiles) {
             int columns = tiles.stream().mapToInt(t -> t.drawing().columns()).sum();
             return new GroupView(id, name, Math.min(MOST_COLUMNS, columns), tiles);
+        }
+
+        /** What comes of it, as one reads it where there is no room to draw: “2 Windlass tourniquet, 1 Triangular bandage”. */
+        public String holds() {
+            return tiles.stream()
+                    .filter(t -> t.pieces() > 0)
+                    .map(t -> t.pieces() + " " + t.name())
+                    .collect(Collectors.joining(", "));
         }
 
         /** Side by side in rows; the last group of a row takes the room that is left. */
