@@ -90,10 +90,16 @@ async function asset(event) {
   return response;
 }
 
+// As it was asked for, or the page without what was asked of it: never the answer to another question.
+async function of(kept, request) {
+  const address = new URL(request.url);
+  return (await kept.match(request)) || kept.match(address.origin + address.pathname);
+}
+
 // A page that is kept opens after a few seconds at the latest; any other is waited for as long as it takes.
 async function page(request) {
   const kept = await caches.open(KEPT);
-  const before = await kept.match(request, { ignoreSearch: true });
+  const before = await of(kept, request);
   try {
     const late = new Promise((_, no) => setTimeout(() => no(new Error('late')), PATIENCE));
     const response = await (before ? Promise.race([fetch(request), late]) : fetch(request));
@@ -101,6 +107,6 @@ async function page(request) {
     return response;
   } catch {
     await expire();
-    return (await kept.match(request, { ignoreSearch: true })) || (await kept.match(START)) || Response.error();
+    return (await of(kept, request)) || (await kept.match(START)) || Response.error();
   }
 }

@@ -18,8 +18,9 @@ document.addEventListener('alpine:init', () => {
     },
 
     keepPages() {
-      const pages = ['trail', 'log', 'kit', 'odds', 'brief', 'ready'].map((p) => `/trips/${this.$root.dataset.trip}/${p}`);
-      return window.hodeonKeep?.(pages);
+      const trip = this.$root.dataset.trip;
+      const pages = ['trail', 'log', 'kit', 'odds', 'brief', 'ready'].map((p) => `/trips/${trip}/${p}`);
+      return window.hodeonKeep?.([`/doses?trip=${trip}`, ...pages]);
     },
 
     what(event) {

@@ -34,6 +34,13 @@ class TrailJourneyTest {
             note(browser, "headache", "Sef Marchetti-Vos");
             note(browser, "motion-sickness", "Priya Anand-Holt");
             browser.see("#trail-state", "2 notes wait on this device: the server is out of reach");
+            browser.open("/doses?trip=" + trip.substring(trip.lastIndexOf('/') + 1));
+            browser.click("[data-who='Sef Marchetti-Vos'] summary");
+            browser.see("[data-who='Sef Marchetti-Vos'] [data-product='paracetamol-500']", "Not yet: from");
+            browser.see(
+                    "[data-who='Sef Marchetti-Vos'] [data-product='cetirizine-10']",
+                    "But ask first: what was noted here");
+            browser.open(trip + "/trail");
             note(browser, "chafe", "Sef Marchetti-Vos");
             browser.see("#trail-state", "3 notes wait");
             browser.click("#trail-waiting li:last-child [data-part='drop']");

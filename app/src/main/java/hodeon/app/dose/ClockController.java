@@ -43,9 +43,17 @@ class ClockController {
     private final PeopleService people;
     private final MedicineShelf medicines;
     private final TripService trips;
+    private final AwayDoses away;
     private final Clock clock;
 
-    ClockController(DoseBook book, PeopleService people, MedicineShelf medicines, TripService trips, Clock clock) {
+    ClockController(
+            DoseBook book,
+            PeopleService people,
+            MedicineShelf medicines,
+            TripService trips,
+            AwayDoses away,
+            Clock clock) {
+        this.away = away;
         this.book = book;
         this.people = people;
         this.medicines = medicines;
@@ -55,7 +63,8 @@ class ClockController {
 
     record Dosed(UUID id, String when, String says, String by, String over, String struck) {}
 
-    record Row(UUID id, String name, List<Counting> counting) {}
+    /** @param away what may be given now, and what a device goes on with */
+    record Row(UUID id, String name, List<Counting> counting, AwayDoses.Away away) {}
 
     record EverybodyPage(
             String zone, List<Row> rows, @Nullable UUID trip) {}
@@ -107,9 +116,13 @@ class ClockController {
                 .toList();
         people.seen(household, shown, member.getUsername(), "dose clock of all");
         ZoneId zone = here.id();
+        Set<String> lying = away.lying(household);
         List<Row> rows = book.of(household, shown, zone).stream()
-                .map(of ->
-                        new Row(of.known().id(), of.known().profile().name(), Counting.of(of, Optional.empty(), zone)))
+                .map(of -> new Row(
+                        of.known().id(),
+                        of.known().profile().name(),
+                        Counting.of(of, Optional.empty(), zone),
+                        away.of(of, household, lying, zone)))
                 .sorted(Comparator.comparing(r -> r.counting().isEmpty()))
                 .toList();
         return Shown.page("dose/everybody", new EverybodyPage(zone.getId(), rows, trip), model);

@@ -29,7 +29,7 @@ public record DoseNow(boolean fine, String says) {
                         now && !give.asks(),
                         clockSays(give, next, at, zone)
                                 + (give.asks()
-                                        ? now ? " But ask first, for what stands below." : " Ask first, too."
+                                        ? now ? " But ask first: it has cautions for them." : " Ask first, too."
                                         : ""));
             }
         };

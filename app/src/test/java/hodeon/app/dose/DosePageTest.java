@@ -25,9 +25,13 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Stream;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 class DosePageTest extends WebTest {
 
@@ -84,6 +88,22 @@ class DosePageTest extends WebTest {
                         .string(allOf(
                                 containsString("Next: not said for them, ask first"),
                                 not(containsString("Next: now")))));
+    }
+
+    /** A device goes on with what the page says: the same medicines, nothing that is somebody else's, and nobody's name. */
+    @Test
+    void everythingThatWasHadIsAnsweredForAndTheDeviceIsGivenWhatItNeeds() throws Exception {
+        UUID sef = person();
+        note(sef, "paracetamol-500", "2", 1);
+        Element list = Jsoup.parse(
+                        open(mine, "/doses").andReturn().getResponse().getContentAsString())
+                .expectFirst(".may-list");
+        assertThat(list.select("[data-product=paracetamol-500]").text()).contains("Not yet: from");
+        JsonNode book = new JsonMapper().readTree(list.attr("data-book"));
+        assertThat(book.at("/noted/0/holds/paracetamol/micrograms").asLong()).isEqualTo(1_000_000);
+        assertThat(book.at("/products/0/itself/apart").asLong()).isEqualTo(4 * 3_600_000);
+        assertThat(book.at("/until").asLong() - book.at("/from").asLong()).isBetween(1L, 24 * 3_600_000L);
+        assertThat(list.attr("data-book")).doesNotContain("Sef");
     }
 
     @Test

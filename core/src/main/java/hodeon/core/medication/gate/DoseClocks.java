@@ -189,7 +189,7 @@ final class DoseClocks {
     }
 
     /** How far from it no other dose of the ingredient may lie, whatever product that is. */
-    private Duration clear(String ingredient, Dose dose, Optional<Product> product) {
+    Duration clear(String ingredient, Dose dose, Optional<Product> product) {
         if (dose.micrograms() == 0) {
             return Duration.ZERO;
         }

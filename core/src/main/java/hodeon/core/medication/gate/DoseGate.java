@@ -45,6 +45,7 @@ public final class DoseGate {
 
     private final Formulary formulary;
     private final DoseSheet sheet;
+    private final Patient patient;
     private final List<GivenDose> noted;
     private final ZoneId zone;
     private final KnownDoses book;
@@ -57,6 +58,7 @@ public final class DoseGate {
     public DoseGate(Formulary formulary, Tradition tradition, Patient patient, List<GivenDose> noted, ZoneId zone) {
         this.formulary = formulary;
         this.sheet = new DoseSheet(formulary, tradition);
+        this.patient = patient;
         this.noted = noted.stream().sorted(Comparator.comparing(GivenDose::at)).toList();
         this.zone = zone;
         this.book = new KnownDoses(formulary, sheet, patient, this.noted, zone);
@@ -156,6 +158,15 @@ public final class DoseGate {
             units = units.subtract(product.step());
         }
         return BigDecimal.ZERO;
+    }
+
+    /**
+     * What a device needs to go on by itself with these products, as it is known {@code now}.
+     *
+     * @param byPiece those of them that a note of the log counts as a dose
+     */
+    public AwayClock away(List<Product> products, List<Product> byPiece, Instant now) {
+        return new AwayClocks(formulary, this, book, patient, zone).of(products, byPiece, noted, now);
     }
 
     /** What they had in the last 24 hours, one thing each, and of what a product holds if one is looked at. */

@@ -75,6 +75,11 @@ final class KnownDoses {
     DoseClocks clocks(Instant at, Optional<Product> asked) {
         List<GivenDose> doses = around(
                 at, asked.map(p -> GivenDose.of(at, p, p.step())).stream().toList());
+        return clocksOf(doses, at);
+    }
+
+    /** The clocks that would run at a moment if nothing but these had been given. */
+    DoseClocks clocksOf(List<GivenDose> doses, Instant at) {
         return new DoseClocks(
                 formulary,
                 sheet,

@@ -47,7 +47,7 @@ final class RegularSchedule {
     }
 
     /** A little more than was asked for, so that a dose noted near the edge still finds the time it stands for. */
-    private static List<Instant> due(RegularIntake medicine, Instant from, Instant to, ZoneId zone) {
+    static List<Instant> due(RegularIntake medicine, Instant from, Instant to, ZoneId zone) {
         List<Instant> due = new ArrayList<>();
         LocalDate last = to.plus(STANDS_FOR).atZone(zone).toLocalDate();
         for (LocalDate day = from.minus(STANDS_FOR).atZone(zone).toLocalDate();
