@@ -38,6 +38,7 @@ class CraftConstantsTest {
             "MatView",
             "OddsView",
             "Pdf",
+            "PlaceStrip",
             "PrunePiece",
             "Qr",
             "Scale",

@@ -26,7 +26,8 @@ record PlaceView(
         String mass,
         String first,
         LotView.State state,
-        int over) {
+        int over,
+        PlaceStrip strip) {
 
     static PlaceView of(Place place, Stock stock, LocalDate today) {
         List<Held> held = stock.inKit(place.id());
@@ -54,6 +55,7 @@ record PlaceView(
                 first.map(h -> stock.nameOf(h.lot().supply()) + ", " + h.until() + ", " + Days.away(h.lastDay(), today))
                         .orElse(""),
                 first.map(h -> LotView.state(h, today)).orElse(LotView.State.FINE),
-                (int) held.stream().filter(h -> h.lastDay().isBefore(today)).count());
+                (int) held.stream().filter(h -> h.lastDay().isBefore(today)).count(),
+                PlaceStrip.of(held, today));
     }
 }

@@ -88,8 +88,9 @@ public record Product(
 
     /** Such as “250 mg a tablet” or “24 mg a ml and 2 mg a ml”. */
     public String strength() {
+        String each = "aeiou".indexOf(form.unit().charAt(0)) < 0 ? " a " : " an ";
         return new TreeMap<>(strengths)
-                .values().stream().map(s -> s + " a " + form.unit()).collect(Collectors.joining(" and "));
+                .values().stream().map(s -> s + each + form.unit()).collect(Collectors.joining(" and "));
     }
 
     /** Whole pieces of the supply that holds it for so many units, rounded up. */

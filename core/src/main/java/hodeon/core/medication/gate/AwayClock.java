@@ -10,6 +10,10 @@ import java.util.Optional;
  * holds the two against each other. Moments are milliseconds since 1970, amounts whole micrograms of an ingredient or thousandths of a
  * product's unit, so that no reckoning of the device rounds.
  *
+ * <p>Worked example: a grown-up, British labels, two paracetamol tablets of 500 mg at 08:00, asked at 09:00. The dose counts as
+ * 1,000,000 micrograms; two or one may be given at once (2,000 and 1,000 thousandths), at most 8,000 in 24 h, 4 h apart, 4 times, and
+ * 4,000,000 micrograms from everything; all of it holds until 09:00 the next day.
+ *
  * @param until from then on the device says nothing: an age, a day running or a label may have changed
  * @param noted what was noted in the days that matter
  * @param regular what is taken every day and counts although nobody noted it
