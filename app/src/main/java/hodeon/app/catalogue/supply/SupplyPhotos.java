@@ -41,7 +41,9 @@ public class SupplyPhotos {
      * @throws NotHere for an id that is no supply
      */
     Optional<Fault> put(UUID household, String supply, byte[] file) {
-        catalogues.of(household).catalogue().supply(supply).orElseThrow(() -> new NotHere("supply " + supply));
+        if (catalogues.of(household).catalogue().supply(supply).isEmpty()) {
+            throw new NotHere("supply " + supply);
+        }
         Optional<byte[]> small = SmallPhoto.of(file);
         small.ifPresent(jpeg -> photos.save(
                 new SupplyPhotoRow(household, supply, Base64.getEncoder().encodeToString(jpeg))));
