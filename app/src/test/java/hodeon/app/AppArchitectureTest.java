@@ -60,7 +60,7 @@ class AppArchitectureTest {
             mat: brief evidence household plan shell storage
             medicine: brief evidence formulary household mat need people plan shell storage
             need: brief evidence household shell
-            packing: evidence household mat plan shell tradeoff
+            packing: evidence household mat plan shell stock tradeoff
             paper: aid brief evidence formulary household journal kits mat need people shell stock
             people: formulary household shell storage
             photo:

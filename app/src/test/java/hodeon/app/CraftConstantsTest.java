@@ -32,6 +32,7 @@ class CraftConstantsTest {
     /** Classes that draw: every number in them is a measure of the drawing. */
     private static final Set<String> DRAWINGS = Set.of(
             "Beam",
+            "BoxDrawing",
             "CurveView",
             "HeatView",
             "KitDrawing",
@@ -57,6 +58,7 @@ class CraftConstantsTest {
             "Backup.VERSION",
             "Bin.DAYS",
             "BodyLimit.MEGABYTES",
+            "Boxes.PATIENCE",
             "CodePhoto.PATIENCE_SECONDS",
             "Computations.KEPT",
             "CurveController.SAME_GRAMS",

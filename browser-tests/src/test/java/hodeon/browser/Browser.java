@@ -205,6 +205,18 @@ final class Browser implements AutoCloseable {
                 .perform();
     }
 
+    /** Picked up with the mouse and let fall on something else. */
+    void dragOnto(String css, String onto) {
+        WebElement element = inSight(css);
+        new Actions(driver)
+                .clickAndHold(element)
+                .moveByOffset(6, 6)
+                .moveToElement(driver.findElement(By.cssSelector(onto)))
+                .moveByOffset(2, 2)
+                .release()
+                .perform();
+    }
+
     /** The same with a finger. */
     void swipe(String css, int right, int down) {
         WebElement element = inSight(css);

@@ -57,6 +57,7 @@ class EveryPageTest {
                                 kit + "/amend",
                                 kit + "/bought",
                                 kit + "/weigh",
+                                kit + "/pack",
                                 "/kept",
                                 "/trips",
                                 code,

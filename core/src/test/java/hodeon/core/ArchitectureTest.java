@@ -103,7 +103,8 @@ class ArchitectureTest {
                             "need",
                             "medication",
                             "medication.finding")),
-            Map.entry("packing", Set.of("evidence", "units", "notice", "catalogue", "choice", "plan")),
+            Map.entry(
+                    "packing", Set.of("evidence", "units", "notice", "catalogue", "catalogue.file", "choice", "plan")),
             Map.entry(
                     "readiness", Set.of("evidence", "party", "units", "notice", "catalogue", "need", "stock", "plan")));
 

@@ -64,6 +64,8 @@ final class BackupTables {
             child("check_line", "check_round", "round_id", "round_id", "position"),
             own("taken", "id"),
             own("kit_photo", "kit_id"),
+            own("kit_part", "id"),
+            own("kit_laid", "kit_id", "supply_id"),
             own("price_offer", "supply_id", "name"),
             own("shopping_tick", "supply_id"),
             own("mail_digest", "household_id"),
@@ -97,6 +99,8 @@ final class BackupTables {
             "place_move",
             "taken",
             "kit_photo",
+            "kit_part",
+            "kit_laid",
             "dispensed");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */

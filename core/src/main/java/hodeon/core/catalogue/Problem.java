@@ -13,6 +13,7 @@ import java.util.Set;
  * @param factors multiplier of the rate for each tag that matters, 0 or more
  * @param steps what is done about it, in order
  * @param ofDogs happens to dogs, not to people
+ * @param atOnce capabilities of its steps on which seconds decide
  */
 public record Problem(
         String id,
@@ -22,16 +23,18 @@ public record Problem(
         List<Set<Tag>> needs,
         Map<Tag, Double> factors,
         List<Step> steps,
-        boolean ofDogs) {
+        boolean ofDogs,
+        Set<String> atOnce) {
 
     public Problem {
         needs = List.copyOf(needs);
         factors = Map.copyOf(factors);
         steps = List.copyOf(steps);
+        atOnce = Set.copyOf(atOnce);
     }
 
     public Problem withRate(Rate other) {
-        return new Problem(id, name, severity, other, needs, factors, steps, ofDogs);
+        return new Problem(id, name, severity, other, needs, factors, steps, ofDogs, atOnce);
     }
 
     /** What meeting one need of this problem is worth: 1, 4, 20, 100 or 400 for a severity of 1 to 5 (an assumption). */

@@ -167,6 +167,29 @@ public enum PlanningAssumption {
             "years",
             "from this age on somebody takes a grown-up's size, and counts as one in first aid",
             Why.PUBERTY),
+    // How long a hand takes to a thing
+    PULL_TAB_SECONDS(Subject.REACH, 1, "s", "a tab is pulled in so long", Why.SHAKING),
+    OPEN_FLAP_SECONDS(Subject.REACH, 2, "s", "a flap is opened in so long", Why.SHAKING),
+    UNCLIP_SECONDS(Subject.REACH, 2, "s", "a clip is undone in so long", Why.SHAKING),
+    UNZIP_SECONDS(Subject.REACH, 4, "s", "a zip is opened in so long", Why.SHAKING),
+    UNROLL_SECONDS(Subject.REACH, 5, "s", "a roll is laid open in so long", Why.SHAKING),
+    LIFT_LID_SECONDS(Subject.REACH, 3, "s", "a lid is lifted in so long", Why.SHAKING),
+    LIFT_OUT_SECONDS(Subject.REACH, 3, "s", "a tray or bag is lifted out in so long", Why.SHAKING),
+    OPEN_BAG_SECONDS(Subject.REACH, 5, "s", "a closed bag is opened in so long", Why.SHAKING),
+    UNLOCK_SECONDS(Subject.REACH, 12, "s", "a lock is opened in so long, its key at hand", Why.SHAKING),
+    LIFE_SECOND(
+            Subject.REACH,
+            0.001,
+            "of a second that decides",
+            "what a second on the way costs where a life is fought for over minutes or hours",
+            Why.JUDGEMENT),
+    LIMB_SECOND(
+            Subject.REACH,
+            0.0002,
+            "of a second that decides",
+            "the same where limb, organ or later health is at stake",
+            Why.JUDGEMENT),
+
     TOGETHER_GRAMS(
             Subject.TRIP,
             10,
@@ -307,7 +330,8 @@ public enum PlanningAssumption {
         TRIP("People and what surrounds an outing"),
         LEARNING("What is learned"),
         MEDICINE("Medicine"),
-        STOCK("Stock and checks");
+        STOCK("Stock and checks"),
+        REACH("How soon a thing is in the hand");
 
         private final String label;
 
@@ -323,6 +347,8 @@ public enum PlanningAssumption {
     /** Reasons that several share. */
     private static final class Why {
         static final String JUDGEMENT = "Our judgement";
+        static final String SHAKING =
+                "Our judgement for a shaking hand with a thin glove; measure your own kit and it replaces this";
         static final String CALIBRATED = "Calibrated on kits that leaders laid out by hand";
         static final String USUAL_TEACHING = "Usual teaching of the craft";
         static final String PUBERTY = "Puberty, as resuscitation teaching draws the line, taken as 12 years";

@@ -32,9 +32,9 @@ public final class CatalogueReader {
     private static final Set<String> CAPABILITY_KEYS =
             Set.of("name", "unit", "least-chance", "at-hand", "asked-about", "of-the-kit");
     private static final Set<String> PROBLEM_KEYS =
-            Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "of");
+            Set.of("name", "severity", "rate", "strength", "basis", "needs", "factor", "step", "of", "at-once");
     private static final Set<String> OWN_PROBLEM_KEYS =
-            Set.of("name", "severity", "counted", "needs", "factor", "step", "of");
+            Set.of("name", "severity", "counted", "needs", "factor", "step", "of", "at-once");
     private static final Pattern COUNTED =
             Pattern.compile("(\\d{1,6}(?:\\.\\d{1,4})?) times to (\\d{1,6}) people in (\\d{1,6}) days");
     private static final Map<String, Double> STRENGTHS = Map.of(
@@ -242,7 +242,21 @@ public final class CatalogueReader {
                     case "people" -> false;
                     case "dogs" -> true;
                     default -> throw new IllegalArgumentException("“" + text + "” is neither people nor dogs.");
-                }));
+                }),
+                atOnce(v, steps));
+    }
+
+    /** Of what its steps ask for, that on which seconds decide. */
+    private static Set<String> atOnce(SectionValues v, List<Step> steps) {
+        return Set.copyOf(v.one("at-once", Optional.of(List.of()), List.of(), text -> {
+            List<String> capabilities = List.of(text.split(" +"));
+            capabilities.stream()
+                    .filter(c -> steps.stream().noneMatch(s -> s.capability().equals(c)))
+                    .forEach(c -> {
+                        throw new IllegalArgumentException("No step asks for “" + c + "”.");
+                    });
+            return capabilities;
+        }));
     }
 
     private static Rate rate(SectionValues v) {

@@ -1,0 +1,255 @@
+package hodeon.app.packing.box;
+
+import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
+import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
+import hodeon.core.notice.Fault;
+import hodeon.core.notice.Faults;
+import hodeon.core.packing.AccessStep;
+import hodeon.core.packing.Arrangement;
+import hodeon.core.packing.BoxShapes;
+import hodeon.core.packing.Compartment;
+import hodeon.core.packing.Laid;
+import hodeon.core.packing.PackingRule;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The opened box of a kit: its compartments, what lies in which, how soon it is in the hand; arranged by hand or exactly. */
+@Controller
+@RequestMapping("/kits/{id}/pack")
+class BoxController {
+
+    private final Boxes boxes;
+
+    BoxController(Boxes boxes) {
+        this.boxes = boxes;
+    }
+
+    /** @param rules that it breaks where it lies, aloud */
+    record Thing(String id, String counted, String room, boolean pinned, boolean grave, List<String> rules) {}
+
+    /** @param used such as “0.4 of 0.5 l” @param opened how, step by step */
+    record PartView(
+            String id,
+            String name,
+            int seconds,
+            boolean timed,
+            String opened,
+            String used,
+            boolean over,
+            List<String> holds,
+            List<Thing> things,
+            PartForm form) {}
+
+    /** A grave thing. @param before seconds before the last arranging; empty if unknown */
+    record Reach(String name, String where, String seconds, String before, String hands) {}
+
+    record Step(String id, String label) {}
+
+    /**
+     * @param loose what was laid nowhere
+     * @param rules that bind in this box, aloud
+     * @param typed a compartment that was not taken over
+     */
+    record PackPage(
+            UUID id,
+            String name,
+            BoxDrawing drawing,
+            List<PartView> parts,
+            List<Thing> loose,
+            List<Reach> reach,
+            List<String> rules,
+            List<BoxShapes.Shape> starts,
+            List<Step> steps,
+            PartForm typed,
+            List<Fault> faults) {}
+
+    private static final PartForm BLANK = new PartForm("", "", "", null, "", null);
+
+    @GetMapping
+    String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
+        return page(member, id, BLANK, List.of(), model);
+    }
+
+    @PostMapping("/shape")
+    String start(@AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam String shape) {
+        boxes.start(member.householdId(), id, shape);
+        return "redirect:/kits/" + id + "/pack";
+    }
+
+    @PostMapping("/arrange")
+    String arrange(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
+        Map<String, Integer> before = new LinkedHashMap<>();
+        Boxes.Box was = boxes.of(member.householdId(), id);
+        was.things().forEach(t -> was.of(t.supply().id())
+                .ifPresent(c -> before.put(t.supply().id(), c.seconds())));
+        double gap = boxes.arrange(member.householdId(), id);
+        next.addFlashAttribute("before", before);
+        next.addFlashAttribute(
+                "said",
+                gap < 0.0005
+                        ? "Arranged, and proven: nothing lies better for what is urgent."
+                        : Wording.says("pack.gap", Figures.percent(gap)));
+        return "redirect:/kits/" + id + "/pack";
+    }
+
+    @PostMapping("/lay")
+    String lay(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam String supply,
+            @RequestParam UUID part) {
+        boxes.lay(member.householdId(), id, supply, part);
+        return "redirect:/kits/" + id + "/pack#part-" + part;
+    }
+
+    @PostMapping("/let-go")
+    String letGo(@AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam String supply) {
+        boxes.letGo(member.householdId(), id, supply);
+        return "redirect:/kits/" + id + "/pack";
+    }
+
+    @PostMapping("/parts")
+    String keep(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            PartForm form,
+            HttpServletResponse response,
+            Model model) {
+        Faults faults = new Faults();
+        Optional<Compartment> part = form.read(faults);
+        if (part.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(member, id, form, faults.all(), model);
+        }
+        boxes.keep(
+                member.householdId(),
+                id,
+                form.part().isEmpty() ? Optional.empty() : Optional.of(UUID.fromString(form.part())),
+                part.get());
+        return "redirect:/kits/" + id + "/pack";
+    }
+
+    @PostMapping("/parts/{part}/remove")
+    String remove(@AuthenticationPrincipal Member member, @PathVariable UUID id, @PathVariable UUID part) {
+        boxes.remove(member.householdId(), id, part);
+        return "redirect:/kits/" + id + "/pack";
+    }
+
+    private String page(Member member, UUID id, PartForm typed, List<Fault> faults, Model model) {
+        Boxes.Box box = boxes.of(member.householdId(), id);
+        Map<?, ?> before = model.getAttribute("before") instanceof Map<?, ?> map ? map : Map.of();
+        PackPage view = new PackPage(
+                id,
+                box.name(),
+                BoxDrawing.of(box),
+                box.parts().stream().map(c -> part(c, box)).toList(),
+                box.things().stream()
+                        .filter(t -> box.of(t.supply().id()).isEmpty())
+                        .map(t -> thing(t, box))
+                        .toList(),
+                box.things().stream()
+                        .filter(t -> box.grave().contains(t.supply().id()))
+                        .sorted(Comparator.comparingDouble((Laid t) -> -t.urgency()))
+                        .map(t -> reach(t, box, before))
+                        .toList(),
+                Stream.of(PackingRule.values())
+                        .filter(r -> box.things().stream().anyMatch(t -> r.binds(t.supply(), box.parts())))
+                        .map(PackingRule::says)
+                        .toList(),
+                box.parts().isEmpty() ? BoxShapes.shipped() : List.of(),
+                Stream.of(AccessStep.values())
+                        .map(s -> new Step(s.name(), s.label() + ", " + s.seconds() + " s"))
+                        .toList(),
+                typed,
+                faults);
+        return Shown.page("packing/box", view, model);
+    }
+
+    private static Thing thing(Laid laid, Boxes.Box box) {
+        return new Thing(
+                laid.supply().id(),
+                Figures.named(laid.pieces(), laid.supply()),
+                Figures.number(1000 * BoxDrawing.litres(laid)) + " ml",
+                laid.pinned().isPresent(),
+                box.grave().contains(laid.supply().id()),
+                box.of(laid.supply().id())
+                        .map(c -> Arrangement.broken(laid, c, box.parts()).stream()
+                                .map(PackingRule::where)
+                                .toList())
+                        .orElse(List.of()));
+    }
+
+    private static PartView part(Compartment part, Boxes.Box box) {
+        List<Laid> here = box.things().stream()
+                .filter(t -> part.id().equals(box.where().get(t.supply().id())))
+                .toList();
+        double used = here.stream().mapToDouble(BoxDrawing::litres).sum();
+        return new PartView(
+                part.id(),
+                part.name(),
+                part.seconds(),
+                part.measured().isPresent(),
+                part.steps().stream().map(AccessStep::label).collect(Collectors.joining(", ")),
+                Figures.number(used) + " of " + Figures.number(part.room().litres()) + " l",
+                used > part.room().litres() + 1e-9,
+                holds(part),
+                here.stream().map(t -> thing(t, box)).toList(),
+                new PartForm(
+                        part.id(),
+                        part.name(),
+                        Figures.number(part.room().litres()),
+                        part.steps().stream().map(AccessStep::name).toList(),
+                        part.measured().isPresent()
+                                ? String.valueOf(part.measured().getAsInt())
+                                : "",
+                        keys(part)));
+    }
+
+    private static List<String> holds(Compartment part) {
+        return Stream.of(
+                        part.outside() ? "outside" : "",
+                        part.waterproof() ? "waterproof" : "",
+                        part.closes() ? "no child opens it" : "",
+                        part.oneHanded() ? "one hand opens it" : "both hands")
+                .filter(s -> !s.isEmpty())
+                .toList();
+    }
+
+    private static List<String> keys(Compartment part) {
+        return Stream.of(
+                        part.outside() ? "outside" : "",
+                        part.waterproof() ? "waterproof" : "",
+                        part.closes() ? "closes" : "")
+                .filter(s -> !s.isEmpty())
+                .toList();
+    }
+
+    private static Reach reach(Laid thing, Boxes.Box box, Map<?, ?> before) {
+        Optional<Compartment> where = box.of(thing.supply().id());
+        return new Reach(
+                thing.supply().name(),
+                where.map(Compartment::name).orElse("laid nowhere yet"),
+                where.map(c -> c.seconds() + " s").orElse(""),
+                before.get(thing.supply().id()) instanceof Integer seconds ? seconds + " s" : "",
+                where.map(c -> c.oneHanded() ? "one hand" : "both hands").orElse(""));
+    }
+}

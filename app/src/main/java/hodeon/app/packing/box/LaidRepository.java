@@ -1,0 +1,12 @@
+package hodeon.app.packing.box;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LaidRepository extends JpaRepository<LaidRow, LaidRow.Key> {
+
+    List<LaidRow> findByHouseholdIdAndKitId(UUID householdId, UUID kitId);
+
+    void deleteByPartId(UUID partId);
+}

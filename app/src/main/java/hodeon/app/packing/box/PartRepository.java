@@ -1,0 +1,13 @@
+package hodeon.app.packing.box;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PartRepository extends JpaRepository<PartRow, UUID> {
+
+    List<PartRow> findByHouseholdIdAndKitIdOrderByPosition(UUID householdId, UUID kitId);
+
+    Optional<PartRow> findByIdAndHouseholdIdAndKitId(UUID id, UUID householdId, UUID kitId);
+}

@@ -1,0 +1,143 @@
+package hodeon.core.choice;
+
+import hodeon.core.choice.linear.Model;
+import hodeon.core.choice.linear.Solver;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * Puts items into bins of limited room at the least cost (the generalised assignment problem): each into one bin, or into none at a
+ * price; some pairs rather into the same. Exact, with its bound, and never worse than putting them in one by one.
+ *
+ * <p>Worked example: two bins of 3 and 10, three items of 2 that cost 0 in the first and 5, 1, 1 in the second. The first bin holds one:
+ * the item that costs 5 elsewhere; in all 2.
+ *
+ * @param sizes of the items, 0 or more
+ * @param room of the bins, 0 or more
+ * @param costs of each item in each bin, 0 or more
+ * @param left what it costs to leave an item out
+ * @param pairs that belong together
+ */
+public record Assignment(List<Double> sizes, List<Double> room, double[][] costs, double[] left, List<Pair> pairs) {
+
+    private static final double GAP = 0.001;
+    private static final double ROUNDING = 1e-9;
+
+    /** Two items, and what it costs to have them apart. */
+    public record Pair(int one, int other, double apart) {}
+
+    /**
+     * Where everything is.
+     *
+     * @param bins of each item; -1 where it is in none
+     * @param cost of all of it
+     * @param bound no assignment costs less
+     */
+    public record Assigned(int[] bins, double cost, double bound) {
+
+        /** How far it may be from the best, as a share of its cost; 0 to 1. */
+        public double gap() {
+            return cost <= ROUNDING ? 0 : Math.max(0, (cost - bound) / cost);
+        }
+    }
+
+    public Assigned solve(Duration patience) {
+        int[] greedy = oneByOne();
+        Model model = new Model();
+        int[][] in = new int[sizes.size()][room.size()];
+        for (int i = 0; i < sizes.size(); i++) {
+            Model.Sum once = model.sum();
+            for (int b = 0; b < room.size(); b++) {
+                in[i][b] = model.variable(0, sizes.get(i) > room.get(b) ? 0 : 1, true, left[i] - costs[i][b]);
+                once.add(in[i][b], 1);
+            }
+            once.atMost(1);
+        }
+        for (int b = 0; b < room.size(); b++) {
+            Model.Sum full = model.sum();
+            for (int i = 0; i < sizes.size(); i++) {
+                full.add(in[i][b], sizes.get(i));
+            }
+            full.atMost(room.get(b));
+        }
+        for (Pair pair : pairs) {
+            int apart = model.variable(0, 1, false, -pair.apart());
+            for (int b = 0; b < room.size(); b++) {
+                model.sum()
+                        .add(in[pair.one()][b], 1)
+                        .add(in[pair.other()][b], -1)
+                        .add(apart, -1)
+                        .atMost(0);
+                model.sum()
+                        .add(in[pair.other()][b], 1)
+                        .add(in[pair.one()][b], -1)
+                        .add(apart, -1)
+                        .atMost(0);
+            }
+        }
+        double nothing = Arrays.stream(left).sum();
+        Solver.Answer answer = Solver.shipped().maximise(model, GAP, patience);
+        double bound = Math.max(0, nothing - answer.bound());
+        if (answer.values().length == 0) {
+            return new Assigned(greedy, cost(greedy), Math.min(bound, cost(greedy)));
+        }
+        int[] found = new int[sizes.size()];
+        for (int i = 0; i < found.length; i++) {
+            int item = i;
+            found[i] = IntStream.range(0, room.size())
+                    .filter(b -> answer.values()[in[item][b]] > 0.5)
+                    .findFirst()
+                    .orElse(-1);
+        }
+        int[] best = cost(found) <= cost(greedy) ? found : greedy;
+        return new Assigned(best, cost(best), Math.min(bound, cost(best)));
+    }
+
+    /** The dearest to leave out first, each where it costs least of what still has room. */
+    int[] oneByOne() {
+        double[] free = room.stream().mapToDouble(Double::doubleValue).toArray();
+        int[] bins = new int[sizes.size()];
+        List<Integer> order =
+                new ArrayList<>(IntStream.range(0, sizes.size()).boxed().toList());
+        order.sort(Comparator.comparingDouble((Integer i) -> -left[i]).thenComparing(i -> i));
+        for (int i : order) {
+            int item = i;
+            bins[i] = IntStream.range(0, free.length)
+                    .filter(b -> sizes.get(item) <= free[b] + ROUNDING && costs[item][b] < left[item])
+                    .boxed()
+                    .min(Comparator.comparingDouble(b -> costs[item][b]))
+                    .orElse(-1);
+            if (bins[i] >= 0) {
+                free[bins[i]] -= sizes.get(i);
+            }
+        }
+        return bins;
+    }
+
+    /** What an assignment costs; pairs count as apart where they are in different bins, or only one of them is in any. */
+    public double cost(int[] bins) {
+        double cost = 0;
+        for (int i = 0; i < bins.length; i++) {
+            cost += bins[i] < 0 ? left[i] : costs[i][bins[i]];
+        }
+        for (Pair pair : pairs) {
+            cost += bins[pair.one()] == bins[pair.other()] ? 0 : pair.apart();
+        }
+        return cost;
+    }
+
+    /** Whether every bin holds no more than it has room for. */
+    public boolean fits(int[] bins) {
+        double[] used = new double[room.size()];
+        for (int i = 0; i < bins.length; i++) {
+            if (bins[i] >= 0) {
+                used[bins[i]] += sizes.get(i);
+            }
+        }
+        return IntStream.range(0, used.length).allMatch(b -> used[b] <= room.get(b) + 1e-6);
+    }
+}
