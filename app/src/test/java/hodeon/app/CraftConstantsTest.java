@@ -86,6 +86,8 @@ class CraftConstantsTest {
             "PersonRow.MONTHS_A_YEAR",
             "PlanCall.LEAST_PATIENCE",
             "PlanCall.UNLIMITED",
+            "Practice.FIRST_LIGHT",
+            "Practice.LAST_LIGHT",
             "ProblemForm.LEAST_ROWS",
             "Recommendations.AFTER_THE_PAGE_MS",
             "RehearsalController.SEED",

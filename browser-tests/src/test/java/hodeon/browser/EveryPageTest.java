@@ -58,6 +58,8 @@ class EveryPageTest {
                                 kit + "/bought",
                                 kit + "/weigh",
                                 kit + "/pack",
+                                "/practice",
+                                kit.replace("/kits/", "/practice/") + "?seed=7",
                                 "/kept",
                                 "/trips",
                                 code,

@@ -103,6 +103,7 @@ class ArchitectureTest {
                             "need",
                             "medication",
                             "medication.finding")),
+            Map.entry("practice", Set.of("evidence", "notice", "catalogue", "need", "plan")),
             Map.entry(
                     "packing", Set.of("evidence", "units", "notice", "catalogue", "catalogue.file", "choice", "plan")),
             Map.entry(

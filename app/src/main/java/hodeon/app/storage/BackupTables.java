@@ -65,6 +65,7 @@ final class BackupTables {
             own("taken", "id"),
             own("kit_photo", "kit_id"),
             own("kit_part", "id"),
+            own("practised", "who", "problem_id"),
             own("kit_laid", "kit_id", "supply_id"),
             own("price_offer", "supply_id", "name"),
             own("shopping_tick", "supply_id"),
@@ -100,6 +101,7 @@ final class BackupTables {
             "taken",
             "kit_photo",
             "kit_part",
+            "practised",
             "kit_laid",
             "dispensed");
 

@@ -177,6 +177,8 @@ public enum PlanningAssumption {
     LIFT_OUT_SECONDS(Subject.REACH, 3, "s", "a tray or bag is lifted out in so long", Why.SHAKING),
     OPEN_BAG_SECONDS(Subject.REACH, 5, "s", "a closed bag is opened in so long", Why.SHAKING),
     UNLOCK_SECONDS(Subject.REACH, 12, "s", "a lock is opened in so long, its key at hand", Why.SHAKING),
+    DRILL_SECONDS(
+            Subject.REACH, 60, "s", "a drill that is answered right within so long is known by heart", Why.JUDGEMENT),
     LIFE_SECOND(
             Subject.REACH,
             0.001,

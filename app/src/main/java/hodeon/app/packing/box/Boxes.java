@@ -50,7 +50,8 @@ public class Boxes {
     public record Box(
             String name, List<Compartment> parts, List<Laid> things, Map<String, String> where, Set<String> grave) {
 
-        Optional<Compartment> of(String supply) {
+        /** Where a supply lies. */
+        public Optional<Compartment> of(String supply) {
             return parts.stream().filter(p -> p.id().equals(where.get(supply))).findFirst();
         }
     }

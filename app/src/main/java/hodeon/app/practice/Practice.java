@@ -1,0 +1,264 @@
+package hodeon.app.practice;
+
+import hodeon.app.aid.DoNow;
+import hodeon.app.aid.FirstAid;
+import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.packing.box.Boxes;
+import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Stock;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Problem;
+import hodeon.core.catalogue.Supply;
+import hodeon.core.practice.Drill;
+import hodeon.core.practice.Recall;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Drills: asked of one's own kit, marked by the same words and places that the pages show, asked again when it is time. */
+@Service
+@Transactional
+public class Practice {
+
+    /** So many answers to choose from. */
+    private static final int MOST_OPTIONS = 4;
+
+    static final String NOTHING = "Nothing in this kit does it";
+    private static final List<String> WEATHERS = List.of("dry", "rain", "wind and cold", "fog");
+    private static final int FIRST_LIGHT = 7;
+    private static final int LAST_LIGHT = 20;
+
+    private final PractisedRepository practised;
+    private final FirstAid aid;
+    private final HouseholdEvidence knowledge;
+    private final StockService stock;
+    private final Boxes boxes;
+    private final Clock clock;
+
+    Practice(
+            PractisedRepository practised,
+            FirstAid aid,
+            HouseholdEvidence knowledge,
+            StockService stock,
+            Boxes boxes,
+            Clock clock) {
+        this.practised = practised;
+        this.aid = aid;
+        this.knowledge = knowledge;
+        this.stock = stock;
+        this.boxes = boxes;
+        this.clock = clock;
+    }
+
+    /** @param why said after the answer */
+    public record Question(String id, String asks, List<String> options, String right, String why) {}
+
+    /**
+     * A drill as it is asked.
+     *
+     * @param thing supply that decides it, where the kit has one
+     * @param parts compartments of the kit by name
+     */
+    public record Asked(
+            String problem,
+            String name,
+            String scene,
+            List<Question> questions,
+            Optional<Supply> thing,
+            Map<String, String> parts) {}
+
+    /** What a member practised. */
+    public record Done(String problem, String name, LocalDate last, LocalDate due, boolean now, String went) {}
+
+    @Transactional(readOnly = true)
+    public List<Done> of(UUID household, String who) {
+        LocalDate today = LocalDate.now(clock);
+        Catalogue catalogue = knowledge.of(household).catalogue();
+        return practised.findByHouseholdIdAndWhoOrderByDueOn(household, who).stream()
+                .flatMap(r -> catalogue
+                        .problem(r.problemId)
+                        .map(p -> new Done(
+                                p.id(),
+                                p.name(),
+                                r.lastOn,
+                                r.dueOn,
+                                !r.dueOn.isAfter(today),
+                                r.lastRight + " of " + r.lastAsked + " in " + r.lastSeconds + " s"))
+                        .stream())
+                .toList();
+    }
+
+    /** How many problems there are to practise. */
+    @Transactional(readOnly = true)
+    public int all(UUID household) {
+        return Drill.all(knowledge.of(household).catalogue()).size();
+    }
+
+    /** Draws one: what is due before what was never asked. */
+    @Transactional(readOnly = true)
+    public Asked draw(UUID household, String who, UUID kit, long seed) {
+        Set<String> due =
+                of(household, who).stream().filter(Done::now).map(Done::problem).collect(Collectors.toSet());
+        Drill drill = Drill.draw(
+                knowledge.of(household).catalogue(), due, lying(household, kit).keySet(), new Random(seed));
+        return ask(household, kit, drill.problem().id(), seed);
+    }
+
+    /** The drill of a problem: with the same seed the same answers to choose from. */
+    @Transactional(readOnly = true)
+    public Asked ask(UUID household, UUID kit, String problem, long seed) {
+        Catalogue catalogue = knowledge.of(household).catalogue();
+        Random random = new Random(seed);
+        Problem about = catalogue.problem(problem).orElseThrow();
+        Map<String, String> lying = lying(household, kit);
+        Optional<Supply> thing = Drill.decisive(about, catalogue, lying.keySet());
+        DoNow now = told(household, about);
+        List<DoNow> others = new ArrayList<>(Drill.all(catalogue).stream()
+                .filter(p -> !p.id().equals(problem))
+                .map(p -> told(household, p))
+                .toList());
+        Collections.shuffle(others, random);
+        List<Question> questions = new ArrayList<>();
+        questions.add(question(
+                "first",
+                "What do you do first?",
+                first(now),
+                others.stream().map(Practice::first).toList(),
+                "So it stands under “What to do”.",
+                random));
+        List<String> things = new ArrayList<>(catalogue.supplies().stream()
+                .filter(s -> lying.containsKey(s.id()))
+                .map(Supply::name)
+                .toList());
+        Collections.shuffle(things, random);
+        questions.add(question(
+                "thing",
+                "Which thing of this kit do you reach for?",
+                thing.map(Supply::name).orElse(NOTHING),
+                Stream.concat(Stream.of(NOTHING), things.stream()).toList(),
+                thing.isPresent()
+                        ? "It is the best in this kit for what decides it."
+                        : "It has nothing for it: by hand, and on the list to buy.",
+                random));
+        Optional<String> where = thing.map(s -> lying.get(s.id())).filter(w -> !w.isEmpty());
+        Set<String> places = new LinkedHashSet<>(lying.values());
+        places.addAll(parts(household, kit).keySet());
+        places.remove("");
+        if (where.isPresent() && places.size() > 1) {
+            questions.add(
+                    question("where", "Where does it lie?", where.get(), places, "By the drawing of the kit.", random));
+        }
+        questions.add(question(
+                "call",
+                "When do you call for help?",
+                now.call(),
+                others.stream().map(DoNow::call).toList(),
+                "So it stands there; your course and local protocol come first.",
+                random));
+        return new Asked(
+                about.id(),
+                about.name(),
+                scene(random),
+                questions.stream().filter(q -> !q.right().isEmpty()).toList(),
+                thing,
+                parts(household, kit));
+    }
+
+    private static String scene(Random random) {
+        int hour = random.nextInt(24);
+        return String.format("%02d:%02d, ", hour, 5 * random.nextInt(12))
+                + (hour >= FIRST_LIGHT && hour <= LAST_LIGHT ? "daylight, " : "dark, one lamp, ")
+                + WEATHERS.get(random.nextInt(WEATHERS.size()));
+    }
+
+    private DoNow told(UUID household, Problem problem) {
+        return aid.of(household, problem.id(), Set.of(), Optional.empty()).orElseThrow();
+    }
+
+    private static String first(DoNow now) {
+        return now.lines().stream()
+                .filter(DoNow.Line::forGrownUps)
+                .map(DoNow.Line::words)
+                .findFirst()
+                .orElse("");
+    }
+
+    private static Question question(
+            String id, String asks, String right, Collection<String> others, String why, Random random) {
+        List<String> options = new ArrayList<>(Stream.concat(Stream.of(right), others.stream())
+                .filter(o -> !o.isEmpty())
+                .distinct()
+                .limit(MOST_OPTIONS)
+                .toList());
+        Collections.shuffle(options, random);
+        return new Question(id, asks, options, right, why);
+    }
+
+    /** Where each supply of a kit lies: in a compartment, in a module, or nowhere in particular. */
+    private Map<String, String> lying(UUID household, UUID kit) {
+        Stock all = stock.of(household);
+        Map<String, String> lying = new LinkedHashMap<>();
+        Boxes.Box box = boxes.of(household, kit);
+        all.modules(kit)
+                .forEach(m -> all.inKit(m.id()).forEach(h -> lying.put(h.lot().supply(), m.name())));
+        all.at(kit)
+                .forEach(h -> lying.put(
+                        h.lot().supply(),
+                        box.of(h.lot().supply()).map(c -> c.name()).orElse("")));
+        return lying;
+    }
+
+    private Map<String, String> parts(UUID household, UUID kit) {
+        return boxes.of(household, kit).parts().stream()
+                .collect(Collectors.toMap(c -> c.name(), c -> c.id(), (a, b) -> a, LinkedHashMap::new));
+    }
+
+    /** Keeps how it went; answers when it is asked again. */
+    public LocalDate keep(UUID household, String who, String problem, int right, int asked, int seconds) {
+        PractisedRow row = practised
+                .findById(new PractisedRow.Key(household, who, problem))
+                .orElseGet(() -> {
+                    PractisedRow blank = new PractisedRow();
+                    blank.householdId = household;
+                    blank.who = who;
+                    blank.problemId = problem;
+                    blank.ease = Recall.NEW.ease();
+                    return blank;
+                });
+        Recall recall = new Recall(row.ease, row.days, row.repetitions)
+                .answered(Drill.quality(right, asked, seconds <= Drill.SOON_SECONDS));
+        row.ease = recall.ease();
+        row.days = recall.days();
+        row.repetitions = recall.repetitions();
+        row.lastOn = LocalDate.now(clock);
+        row.dueOn = row.lastOn.plusDays(recall.days());
+        row.times++;
+        row.lastRight = right;
+        row.lastAsked = asked;
+        row.lastSeconds = seconds;
+        practised.save(row);
+        return row.dueOn;
+    }
+
+    /** @param answered by the question's id */
+    public static long right(Asked asked, Function<String, String> answered) {
+        return asked.questions().stream()
+                .filter(q -> q.right().equals(answered.apply(q.id())))
+                .count();
+    }
+}
