@@ -129,8 +129,8 @@ class PracticeController {
                 seconds.isBlank() ? MOST_SECONDS : took);
         String looked = answers.getOrDefault("answer-where", "");
         boolean elsewhere = asked.questions().stream()
-                        .anyMatch(q -> q.id().equals("where") && !q.right().equals(looked))
-                && asked.parts().containsKey(looked);
+                .anyMatch(q -> q.id().equals("where") && !q.right().equals(looked));
+        String part = elsewhere ? asked.parts().getOrDefault(looked, "") : "";
         return Shown.page(
                 "practice/marked",
                 new MarkedPage(
@@ -142,9 +142,9 @@ class PracticeController {
                                 .toList(),
                         Wording.says("practice.marked", right, asked.questions().size()),
                         again,
-                        elsewhere ? asked.thing().map(Supply::id).orElse("") : "",
+                        asked.thing().map(Supply::id).orElse(""),
                         asked.thing().map(Supply::name).orElse(""),
-                        elsewhere ? asked.parts().get(looked) : "",
+                        part,
                         looked,
                         mode(mode).id()),
                 model);

@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -79,7 +80,7 @@ public class Boxes {
                     row.ifPresent(r -> where.put(s.id(), r.partId.toString()));
                     things.add(new Laid(
                             s,
-                            pieces.get(s.id()),
+                            pieces.getOrDefault(s.id(), 0),
                             urgency.getOrDefault(s.id(), 0.0),
                             row.filter(r -> r.pinned).map(r -> r.partId.toString())));
                 });
@@ -102,13 +103,15 @@ public class Boxes {
     public double arrange(UUID household, UUID kit) {
         Box box = of(household, kit);
         Arrangement arranged = Arrangement.of(box.parts(), box.things(), PATIENCE);
-        Map<String, Boolean> pinned = new LinkedHashMap<>();
-        box.things().forEach(t -> pinned.put(t.supply().id(), t.pinned().isPresent()));
+        Set<String> pinned = box.things().stream()
+                .filter(t -> t.pinned().isPresent())
+                .map(t -> t.supply().id())
+                .collect(Collectors.toSet());
         laid.deleteAll(laid.findByHouseholdIdAndKitId(household, kit));
         laid.flush();
         arranged.compartments()
                 .forEach((supply, part) ->
-                        laid.save(new LaidRow(household, kit, supply, UUID.fromString(part), pinned.get(supply))));
+                        laid.save(new LaidRow(household, kit, supply, UUID.fromString(part), pinned.contains(supply))));
         return arranged.gap();
     }
 
