@@ -2,7 +2,9 @@ package hodeon.app.catalogue;
 
 import hodeon.app.shell.LastAnswer;
 import hodeon.app.shell.NotHere;
+import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.file.CatalogueFault;
 import hodeon.core.catalogue.file.CatalogueReader;
@@ -102,11 +104,18 @@ public class OwnCatalogue {
                         .catalogue()
                         .capabilities(),
                 List.of());
-        Catalogue all = able.with(
-                List.of(),
-                CatalogueReader.problems(Drivers.vocabulary(), able, written.problems())
-                        .catalogue()
-                        .problems());
+        Map<String, Procedure> procedures = GuidanceReader.own(able, written.words(), new ArrayList<>());
+        Set<String> capabilities =
+                able.capabilities().stream().map(Capability::id).collect(Collectors.toSet());
+        // A row that came by a file of somebody's own making may lack what no page would let it lack: then it is not
+        // reckoned with.
+        List<Problem> whole =
+                CatalogueReader.problems(Drivers.vocabulary(), able, written.problems()).catalogue().problems().stream()
+                        .filter(p -> procedures.containsKey(p.id())
+                                && !p.steps().isEmpty()
+                                && p.steps().stream().allMatch(s -> capabilities.contains(s.capability())))
+                        .toList();
+        Catalogue all = able.with(List.of(), whole);
         List<Supply> own = CatalogueReader.supplies(Drivers.vocabulary(), all, written.supplies())
                 .catalogue()
                 .supplies();
@@ -115,7 +124,7 @@ public class OwnCatalogue {
                 written.toString(),
                 own.stream().map(Supply::id).collect(Collectors.toUnmodifiableSet()),
                 Set.copyOf(written.rates().keySet()),
-                GuidanceReader.own(all, written.words(), new ArrayList<>()));
+                procedures);
     }
 
     /** The text of a supply as the household may edit it. */

@@ -4,6 +4,7 @@ import hodeon.app.aid.DoNow;
 import hodeon.app.aid.FirstAid;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.packing.box.Boxes;
+import hodeon.app.shell.NotHere;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Catalogue;
@@ -124,7 +125,7 @@ public class Practice {
     public Asked ask(UUID household, UUID kit, String problem, long seed) {
         Catalogue catalogue = knowledge.of(household).catalogue();
         Random random = new Random(seed);
-        Problem about = catalogue.problem(problem).orElseThrow();
+        Problem about = catalogue.problem(problem).orElseThrow(() -> new NotHere("problem " + problem));
         Map<String, String> lying = lying(household, kit);
         Optional<Supply> thing = Drill.decisive(about, catalogue, lying.keySet());
         DoNow now = told(household, about);

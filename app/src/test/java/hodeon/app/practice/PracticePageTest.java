@@ -77,6 +77,7 @@ class PracticePageTest extends WebTest {
         assertThat(bleeding()).isEqualTo(asked);
         open(mine, "/practice/" + kit + "?seed=3").andExpect(status().isOk());
         open(others, "/practice/" + kit).andExpect(status().isNotFound());
+        send(mine, "/practice/" + kit, "problem", "no-such", "seed", "5").andExpect(status().isNotFound());
     }
 
     /** All right within a minute: tomorrow, then in six days; wrong: tomorrow again, with the reason and where to move it. */

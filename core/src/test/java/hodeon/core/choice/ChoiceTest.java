@@ -26,8 +26,14 @@ class ChoiceTest {
     /** Two tablets are a use, one and a half in a party. */
     @ParameterizedTest
     @CsvSource({
-        "0.5, 0, 0, 2, 0", "0.5, 1, 0, 1, 1", "0.5, 2, 1, 2, 2", "0.5, 5, 2, 1, 1", "1, 3, 3, 1, 1", "2, 3, 6, 1, 1",
-        "0.6666666667, 3, 2, 2, 1", "0.6666666667, 2, 1, 1, 0"
+        "0.5, 0, 0, 2, 0",
+        "0.5, 1, 0, 1, 1",
+        "0.5, 2, 1, 2, 2",
+        "0.5, 5, 2, 1, 1",
+        "1, 3, 3, 1, 1",
+        "2, 3, 6, 1, 1",
+        "0.6666666667, 3, 2, 2, 1",
+        "0.6666666667, 2, 1, 1, 0"
     })
     void piecesOfACandidateAreSoManyUses(double perPiece, int pieces, int uses, int up, int down) {
         Candidate candidate = new Candidate("c", 0, 99, perPiece, false, List.of());
@@ -50,7 +56,8 @@ class ChoiceTest {
         Candidate some = tablets().serving(List.of(2, 1));
         assertThat(some.serves()).containsExactly(new Service(0, 0.5));
         assertThat(some.most()).isEqualTo(Integer.MAX_VALUE);
-        assertThat(tablets().within(2, 4)).isEqualTo(new Candidate("tablet", 2, 4, 0.5, false, tablets().serves()));
+        assertThat(tablets().within(2, 4))
+                .isEqualTo(new Candidate("tablet", 2, 4, 0.5, false, tablets().serves()));
         assertThatThrownBy(() -> tablets().within(-1, 4)).hasMessageContaining("from -1 to 4");
         assertThatThrownBy(() -> tablets().within(5, 4)).hasMessageContaining("from 5 to 4");
         assertThatThrownBy(() -> new Candidate("n", 0, 1, 0, false, List.of())).hasMessageContaining("0.0 uses");
@@ -118,8 +125,14 @@ class ChoiceTest {
     /** Each of the last five breaks one thing only: the range, the limit, the kinds and alternatives, the floor, the range again. */
     @ParameterizedTest
     @CsvSource({
-        "2, 0, 1, true", "0, 0, 1, true", "0, 1, 2, true", "0, 0, 0, false", "3, 0, 2, false", "2, 1, 1, false",
-        "1, 0, 1, false", "0, 0, 3, false"
+        "2, 0, 1, true",
+        "0, 0, 1, true",
+        "0, 1, 2, true",
+        "0, 0, 0, false",
+        "3, 0, 2, false",
+        "2, 1, 1, false",
+        "1, 0, 1, false",
+        "0, 0, 3, false"
     })
     void aKitIsAllowedOrNot(int first, int second, int third, boolean allowed) {
         Choice question = question(new Limit("g", List.of(1.0, 1.0, 1.0), 4));
@@ -142,11 +155,15 @@ class ChoiceTest {
         Choice question = question(new Limit("g", List.of(1.0, 1.0, 1.0), 4));
         assertThat(question.withFirstLimit(7).limits().getFirst().most()).isEqualTo(7);
         assertThat(question.withFloors(List.of()).floors()).isEmpty();
-        assertThat(question.withUses(List.of(new Use("A", 1, List.of(1.0)))).uses()).hasSize(1);
+        assertThat(question.withUses(List.of(new Use("A", 1, List.of(1.0)))).uses())
+                .hasSize(1);
         assertThat(question.withLimits(List.of(), OptionalInt.empty()).limits()).isEmpty();
-        assertThat(question.withCandidates(List.of(tablets(), tablets(), tablets())).candidates())
+        assertThat(question.withCandidates(List.of(tablets(), tablets(), tablets()))
+                        .candidates())
                 .containsOnly(tablets());
-        assertThat(question.withBurden(new Burden(List.of(), List.of(1.0, 1.0, 1.0))).burden().ofKind(0))
+        assertThat(question.withBurden(new Burden(List.of(), List.of(1.0, 1.0, 1.0)))
+                        .burden()
+                        .ofKind(0))
                 .isEqualTo(1);
     }
 
@@ -171,7 +188,6 @@ class ChoiceTest {
         Choice dear = question(new Limit("g", List.of(1.0, 1.0, 1.0), 4))
                 .withBurden(new Burden(List.of(3.0, 0.0, 0.0), List.of()));
         Solution.Found kit = new Solution.Found(List.of(2, 0, 1), 20, 0, 20);
-        assertThat(found(8, 2, 10).replacedBy(kit, dear))
-                .isEqualTo(new Solution.Found(List.of(2, 0, 1), 20, 6, 14));
+        assertThat(found(8, 2, 10).replacedBy(kit, dear)).isEqualTo(new Solution.Found(List.of(2, 0, 1), 20, 6, 14));
     }
 }

@@ -86,7 +86,9 @@ class CurvesTest {
             Solution.Found found = (Solution.Found) along.get(i);
             Choice here = choice.withFirstLimit(limits.get(i));
             double best = bestNet(here);
-            assertThat(here.allows(found.array())).as("seed %d, %s g", seed, limits.get(i)).isTrue();
+            assertThat(here.allows(found.array()))
+                    .as("seed %d, %s g", seed, limits.get(i))
+                    .isTrue();
             assertThat(found.net()).as("seed %d", seed).isCloseTo(best, within(0.03 * Math.max(1, best)));
             assertThat(found.bound()).as("seed %d", seed).isGreaterThanOrEqualTo(best - 1e-6);
             assertThat(found.net()).isGreaterThanOrEqualTo(before - 1e-9);
@@ -129,8 +131,7 @@ class CurvesTest {
                 assertThat(found.worth()).as("seed %d", seed).isGreaterThanOrEqualTo(before.worth() - 1e-9);
                 assertThat(choice.limits().getFirst().taken(found.array()))
                         .as("seed %d", seed)
-                        .isGreaterThanOrEqualTo(
-                                choice.limits().getFirst().taken(before.array()) - 1e-9);
+                        .isGreaterThanOrEqualTo(choice.limits().getFirst().taken(before.array()) - 1e-9);
             }
             before = found;
         }
@@ -183,7 +184,9 @@ class CurvesTest {
                     assertThat(marginals.plus(i).worth()).as(as).isCloseTo(allocator.worth(more), within(1e-6));
                     double loses = worth - allocator.worth(less);
                     assertThat(marginals.losesLess(i, loses + 0.01)).as(as).isTrue();
-                    assertThat(kit[i] > 0 && marginals.losesLess(i, loses - 0.01)).as(as).isFalse();
+                    assertThat(kit[i] > 0 && marginals.losesLess(i, loses - 0.01))
+                            .as(as)
+                            .isFalse();
                     assertThat(marginals.oneMoreAtMost().getOrDefault(i, 0.0))
                             .as(as)
                             .isGreaterThanOrEqualTo(adds - 1e-6);

@@ -2,6 +2,7 @@ package hodeon.app.packing.box;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
 import hodeon.core.notice.Fault;
@@ -143,9 +144,17 @@ class BoxController {
         boxes.keep(
                 member.householdId(),
                 id,
-                form.part().isEmpty() ? Optional.empty() : Optional.of(UUID.fromString(form.part())),
+                form.part().isEmpty() ? Optional.empty() : Optional.of(id(form.part())),
                 part.get());
         return "redirect:/kits/" + id + "/pack";
+    }
+
+    private static UUID id(String part) {
+        try {
+            return UUID.fromString(part);
+        } catch (IllegalArgumentException noId) {
+            throw new NotHere("compartment " + part);
+        }
     }
 
     @PostMapping("/parts/{part}/remove")

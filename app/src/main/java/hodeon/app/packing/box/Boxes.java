@@ -118,6 +118,9 @@ public class Boxes {
     /** By hand: it stays there when all is arranged. */
     public void lay(UUID household, UUID kit, String supply, UUID part) {
         part(household, kit, part);
+        if (of(household, kit).things().stream().noneMatch(t -> t.supply().id().equals(supply))) {
+            throw new NotHere("supply " + supply + " in this kit");
+        }
         laid.save(new LaidRow(household, kit, supply, part, true));
     }
 

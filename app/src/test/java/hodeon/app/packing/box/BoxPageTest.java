@@ -116,6 +116,9 @@ class BoxPageTest extends WebTest {
                 .andExpect(says("The name of the compartment has 1 to 60 characters"))
                 .andExpect(says("The room in litres is a number from 0.01 to 500"))
                 .andExpect(says("The seconds by the watch is a whole number from 1 to 600"));
+        send(mine, pack() + "/lay", "supply", "no-such-thing", "part", bottom).andExpect(status().isNotFound());
+        send(mine, pack() + "/parts", "part", "no id", "name", "A", "litres", "1")
+                .andExpect(status().isNotFound());
         send(mine, pack() + "/parts/" + bottom + "/remove");
         assertThat(page().select("#part-" + bottom)).isEmpty();
         assertThat(page().select("#loose .thing")).hasSize(5);
