@@ -4,6 +4,7 @@ document.addEventListener('alpine:init', () => {
   const DAY = 86_400_000;
   const STANDS_FOR = 6 * 3_600_000;
   const AGAIN = 20_000;
+  const BEHIND = 600_000;
 
   // The stricter of two, each at most so much a day, so far apart, so many times.
   const both = (one, other) => ({
@@ -129,10 +130,11 @@ document.addEventListener('alpine:init', () => {
       setInterval(() => this.reckon(), AGAIN);
     },
 
-    // Doses that wait on this device to be sent: they count here already.
+    // Doses that wait on this device to be sent, of whichever outing: they count here already.
     waiting() {
-      const notes = JSON.parse(localStorage.getItem(`hodeon-trail-${this.$root.dataset.trip}`) ?? '[]');
-      return notes.filter((n) => n.person === this.$root.dataset.person);
+      return Object.keys(localStorage).filter((key) => key.startsWith('hodeon-trail-'))
+        .flatMap((key) => JSON.parse(localStorage.getItem(key)))
+        .filter((n) => n.person === this.$root.dataset.person);
     },
 
     // The book with what waits; null where what waits cannot be counted here.
@@ -171,8 +173,10 @@ document.addEventListener('alpine:init', () => {
     },
 
     // Whether all is well, and in words.
-    answer(book, product, now, zone, noted) {
-      if (!book || now >= this.book.until || now < this.book.from - 60_000) {
+    answer(book, product, clock, zone, noted) {
+      // A device whose clock runs a little behind is no earlier than the page that it shows.
+      const now = Math.max(clock, this.book.from);
+      if (!book || now >= this.book.until || clock < this.book.from - BEHIND) {
         return [false, 'Not known out of reach. Wait until this page can be asked again, or ask a pharmacist or clinician.'];
       }
       const found = next(book, product, now);

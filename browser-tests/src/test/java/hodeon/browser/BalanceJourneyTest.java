@@ -51,7 +51,7 @@ class BalanceJourneyTest {
             browser.see(".answer-row[open]", "To be able to");
 
             browser.click(".ways a[href$='/compare']");
-            browser.choose("#right", "best for a stance and limit");
+            browser.choose("#right", "the best there is");
             browser.choose("#right-stance", "fix the likely");
             browser.type("#right-limit", "700");
             browser.click("#compare");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -159,6 +160,27 @@ class ScriptsTest {
                 return [later.length === 0, shown($('#other'), () => c.answered()), shown($('#here'), () => c.answered()),
                     shown($('#other'), () => c.came())]"""))
                 .isEqualTo(List.of(true, true, false, false));
+    }
+
+    /** A note of one outing counts on everybody's clock too; somebody else's does not. */
+    @Test
+    void dosesThatWaitOnTheDeviceCountWhicheverOutingTheyAreOf() throws IOException {
+        assertThat(with("dose-clock", "doseClock", "<div data-person='beck' data-zone='Etc/UTC'></div>", """
+                localStorage.clear();
+                localStorage.setItem('hodeon-trail-a', JSON.stringify([{ person: 'beck', at: '2027-06-12T10:00', zone: 'Etc/UTC',
+                  used: { tablets: 2 } }, { person: 'lumi', used: { tablets: 1 } }]));
+                localStorage.setItem('hodeon-trail-b', JSON.stringify([{ person: 'beck', used: { wipe: 1 } }]));
+                localStorage.setItem('hodeon-aid-a', '{}');
+                c.book = { noted: [], packs: [{ supply: 'tablets', product: 'p', amounts: [{ units: 1000, holds: {} },
+                  { units: 2000, holds: {} }] }] };
+                const waiting = c.waiting();
+                const whole = c.whole(waiting);
+                c.book.packs[0].amounts.pop();
+                const unknown = c.whole(waiting);
+                localStorage.clear();
+                return [waiting.length, whole.noted.length, whole.noted[0].units,
+                    whole.noted[0].at === Date.parse('2027-06-12T10:00Z'), unknown];"""))
+                .isEqualTo(Arrays.asList(2L, 1L, 2000L, true, null));
     }
 
     @Test

@@ -87,7 +87,7 @@ class CompareSides {
         List<Choice> choices = new ArrayList<>(List.of(
                 new Choice(MAT, "this mat"),
                 new Choice(RECOMMENDED, "the recommended kit"),
-                new Choice(ASKED, "best for a stance and limit")));
+                new Choice(ASKED, "the best there is")));
         lists.all(household).stream()
                 .limit(MOST_CHOICES)
                 .forEach(k -> choices.add(new Choice(KIT + k.id(), "saved kit: " + k.name())));

@@ -49,6 +49,29 @@ class AssignmentTest {
         assertThat(assignment.solve(PATIENCE).bins()).containsExactly(-1, 0);
     }
 
+    /** The dearest to leave out comes first, each where it costs least of what still has room, down to the last of it. */
+    @Test
+    void oneByOneTheDearestChoosesFirst() {
+        Assignment assignment = new Assignment(
+                List.of(2.0, 2.0, 2.0),
+                List.of(2.0, 4.0),
+                new double[][] {{1, 5}, {2, 3}, {1, 9}},
+                new double[] {10, 30, 20},
+                List.of());
+        assertThat(assignment.oneByOne()).containsExactly(1, 0, 1);
+        assertThat(assignment.cost(new int[] {1, 0, 1})).isEqualTo(16);
+        assertThat(new Assignment(List.of(1.0), List.of(9.0), new double[][] {{8}}, new double[] {5}, List.of())
+                        .oneByOne())
+                .containsExactly(-1);
+    }
+
+    @Test
+    void theGapIsWhatIsAboveTheBoundAsAShare() {
+        assertThat(new Assignment.Assigned(new int[0], 8, 6).gap()).isEqualTo(0.25);
+        assertThat(new Assignment.Assigned(new int[0], 0, 0).gap()).isZero();
+        assertThat(new Assignment.Assigned(new int[0], 5, 6).gap()).isZero();
+    }
+
     private static Assignment random(Random random, int items, int bins) {
         List<Double> sizes = Stream.generate(() -> (double) (1 + random.nextInt(9)))
                 .limit(items)
