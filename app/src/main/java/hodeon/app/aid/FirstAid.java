@@ -81,6 +81,20 @@ public class FirstAid {
                 .toList();
     }
 
+    /** Every problem by its id, whatever kit is at hand. */
+    @Transactional(readOnly = true)
+    public Map<String, DoNow> everything(UUID household) {
+        OwnCatalogue.Own own = catalogues.of(household);
+        Guidance all = guidance.with(own.procedures());
+        Map<String, String> chosen = schools(household);
+        Map<String, DoNow> everything = new HashMap<>();
+        own.catalogue()
+                .problems()
+                .forEach(p ->
+                        everything.put(p.id(), DoNow.of(p, own.catalogue(), all, chosen, Set.of(), Optional.empty())));
+        return everything;
+    }
+
     /** One problem; empty for an id that is none. */
     @Transactional(readOnly = true)
     public Optional<DoNow> of(UUID household, String problem, Set<Tag> around, Optional<List<Lying>> kit) {

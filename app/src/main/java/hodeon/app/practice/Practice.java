@@ -116,7 +116,10 @@ public class Practice {
         Set<String> due =
                 of(household, who).stream().filter(Done::now).map(Done::problem).collect(Collectors.toSet());
         Drill drill = Drill.draw(
-                knowledge.of(household).catalogue(), due, lying(household, kit).keySet(), new Random(seed));
+                knowledge.of(household).catalogue(),
+                due,
+                lying(household, kit, boxes.of(household, kit)).keySet(),
+                new Random(seed));
         return ask(household, kit, drill.problem().id(), seed);
     }
 
@@ -126,12 +129,19 @@ public class Practice {
         Catalogue catalogue = knowledge.of(household).catalogue();
         Random random = new Random(seed);
         Problem about = catalogue.problem(problem).orElseThrow(() -> new NotHere("problem " + problem));
-        Map<String, String> lying = lying(household, kit);
+        Boxes.Box box = boxes.of(household, kit);
+        Map<String, String> lying = lying(household, kit, box);
+        Map<String, String> parts = box.parts().stream()
+                .collect(Collectors.toMap(c -> c.name(), c -> c.id(), (a, b) -> a, LinkedHashMap::new));
         Optional<Supply> thing = Drill.decisive(about, catalogue, lying.keySet());
-        DoNow now = told(household, about);
+        Map<String, DoNow> told = aid.everything(household);
+        DoNow now = told.get(problem);
+        if (now == null) {
+            throw new NotHere("problem " + problem);
+        }
         List<DoNow> others = new ArrayList<>(Drill.all(catalogue).stream()
                 .filter(p -> !p.id().equals(problem))
-                .map(p -> told(household, p))
+                .flatMap(p -> Optional.ofNullable(told.get(p.id())).stream())
                 .toList());
         Collections.shuffle(others, random);
         List<Question> questions = new ArrayList<>();
@@ -158,7 +168,7 @@ public class Practice {
                 random));
         Optional<String> where = thing.map(s -> lying.get(s.id())).filter(w -> !w.isEmpty());
         Set<String> places = new LinkedHashSet<>(lying.values());
-        places.addAll(parts(household, kit).keySet());
+        places.addAll(parts.keySet());
         places.remove("");
         if (where.isPresent() && places.size() > 1) {
             questions.add(
@@ -177,7 +187,7 @@ public class Practice {
                 scene(random),
                 questions.stream().filter(q -> !q.right().isEmpty()).toList(),
                 thing,
-                parts(household, kit));
+                parts);
     }
 
     private static String scene(Random random) {
@@ -185,10 +195,6 @@ public class Practice {
         return String.format("%02d:%02d, ", hour, 5 * random.nextInt(12))
                 + (hour >= FIRST_LIGHT && hour <= LAST_LIGHT ? "daylight, " : "dark, one lamp, ")
                 + WEATHERS.get(random.nextInt(WEATHERS.size()));
-    }
-
-    private DoNow told(UUID household, Problem problem) {
-        return aid.of(household, problem.id(), Set.of(), Optional.empty()).orElseThrow();
     }
 
     private static String first(DoNow now) {
@@ -211,10 +217,9 @@ public class Practice {
     }
 
     /** Where each supply of a kit lies: in a compartment, in a module, or nowhere in particular. */
-    private Map<String, String> lying(UUID household, UUID kit) {
+    private Map<String, String> lying(UUID household, UUID kit, Boxes.Box box) {
         Stock all = stock.of(household);
         Map<String, String> lying = new LinkedHashMap<>();
-        Boxes.Box box = boxes.of(household, kit);
         all.modules(kit)
                 .forEach(m -> all.inKit(m.id()).forEach(h -> lying.put(h.lot().supply(), m.name())));
         all.at(kit)
@@ -222,11 +227,6 @@ public class Practice {
                         h.lot().supply(),
                         box.of(h.lot().supply()).map(c -> c.name()).orElse("")));
         return lying;
-    }
-
-    private Map<String, String> parts(UUID household, UUID kit) {
-        return boxes.of(household, kit).parts().stream()
-                .collect(Collectors.toMap(c -> c.name(), c -> c.id(), (a, b) -> a, LinkedHashMap::new));
     }
 
     /** Keeps how it went; answers when it is asked again. */
