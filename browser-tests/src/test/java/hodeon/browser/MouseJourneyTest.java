@@ -50,7 +50,7 @@ class MouseJourneyTest {
             browser.see("#why h2", "Blister");
             browser.click("#reckoned > summary");
             assertThat(browser.text("#why"))
-                    .contains("moved it from 7.4", "4 of the party count as", "suffice in 90 in 100 outings");
+                    .contains("moved it from 7.4", "4 of the party count as", "enough in 90 in 100 outings");
 
             browser.click(".headline .act");
             browser.see("h2", "What this mat answers");

@@ -101,7 +101,7 @@ class AidController {
                         "What to do",
                         trip.trip().name(),
                         "/trips/" + id + "/aid",
-                        progress.of(member.householdId(), trip, "Kit")),
+                        progress.of(member.householdId(), trip, "Cards")),
                 Drivers.around(trip.trip()),
                 Optional.of(kits.of(trip)),
                 concern,

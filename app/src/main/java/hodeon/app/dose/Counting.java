@@ -38,8 +38,8 @@ record Counting(String ingredient, String taken, String room, String next, boole
                 tally.name(),
                 says.apply(tally.taken()),
                 tally.limited()
-                        ? tally.room().map(says).orElse("as much as needed: no most is said")
-                        : "not known, no label speaks for them",
+                        ? tally.room().map(r -> "room for " + says.apply(r)).orElse("more as needed: no most is said")
+                        : "how much more is not known, for no label speaks for them",
                 next.map(n -> next(of, give.orElseThrow(), n, now, zone)).orElse("not said for them, ask first"),
                 !now,
                 Strip.of(tally, says, of.now(), full, zone));

@@ -217,8 +217,7 @@ record RestockPage(
                                         Math.min(p.further(), p.packs().surplus()))) + ".",
                 perYear / 100 < LEAST_COST
                         ? ""
-                        : "To keep one " + all.piece(p.supply()) + " ready costs about " + money(perYear / 100, all)
-                                + " a year.",
+                        : "Keeping one ready costs about " + money(perYear / 100, all) + " a year.",
                 p.own(),
                 p.ticked(),
                 p.packs().pieces(),

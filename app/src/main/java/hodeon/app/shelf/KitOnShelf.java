@@ -28,7 +28,7 @@ record KitOnShelf(KitShelf.Card kit, String planned, String over, String state, 
                 t -> coming.stream().filter(c -> c.id().equals(t.id())).findFirst());
         return new KitOnShelf(
                 kit,
-                list.map(l -> "the list comes to " + Figures.grams(l.mass())).orElse(""),
+                list.map(l -> "its list: " + Figures.grams(l.mass())).orElse(""),
                 list.flatMap(l -> trip.flatMap(
                                 t -> Packed.of(l, owned, t.trip().limits().mass())))
                         .map(Packed::over)

@@ -87,10 +87,11 @@ class AnswersController {
                                                         .capability()
                                                         .unit())))
                 .collect(Collectors.joining("; "));
+        boolean tooRare = by.isEmpty() && step.coverage() > 0;
         return new StepView(
                 step.needed().step().capability().name(),
                 step.needed().step().step().importance().name().toLowerCase(Locale.ROOT),
-                Figures.percent(step.coverage()),
-                by.isEmpty() ? "nothing" : by);
+                tooRare ? "–" : Figures.percent(step.coverage()),
+                tooRare ? "asked for too rarely here to count" : by.isEmpty() ? "nothing" : by);
     }
 }

@@ -295,7 +295,7 @@ class KitPageTest extends WebTest {
                 "alone",
                 "true",
                 "line",
-                "1 shears",
+                "1 pair",
                 "supply",
                 "shears",
                 "pieces",

@@ -202,19 +202,19 @@ class RestockPageTest extends StockTest {
     @Test
     void whatExpiresSoonIsSentWhereItIsUsed() throws Exception {
         UUID calm = stock.addPlace(household, "Car box", Place.Kind.KIT, Optional.empty(), Optional.empty());
-        put(calm, "antiseptic-wipe", 5, today.plusMonths(6).toString());
-        UUID late = put(pouch, "antiseptic-wipe", 9, today.plusYears(3).toString());
-        ledger.use(household, late, pouch, 4, CAUSE);
+        put(calm, "antiseptic-wipe", 50, today.plusMonths(6).toString());
+        UUID late = put(pouch, "antiseptic-wipe", 90, today.plusYears(3).toString());
+        ledger.use(household, late, pouch, 40, CAUSE);
         open(mine, "/stock/rotate")
                 .andExpect(says("Moving these saves about"))
-                .andExpect(says("Deck pouch uses about 4.0 a year"));
+                .andExpect(says("Deck pouch uses about 40 a year"));
         send(mine, "/stock/rotate").andExpect(flash().attributeExists("said"));
         open(mine, "/stock/rotate").andExpect(says("Everything lies where it should"));
         assertThat(stock.of(household).at(calm))
                 .extracting(h -> h.lastDay().getYear())
                 .contains(today.plusYears(3).getYear());
         assertThat(stock.of(household).held().stream().mapToInt(h -> h.pieces()).sum())
-                .isEqualTo(10);
+                .isEqualTo(100);
     }
 
     @Test

@@ -22,6 +22,10 @@ class WordingTest {
 
     private static final Pattern ASKED = Pattern.compile("Wording\\.says\\(\\s*\"([\\w.]+)\"|#\\{([\\w.]+)[({}]");
 
+    private static final Pattern OTHER_WORDS = Pattern.compile(
+            "(?i)\\b(trips?|items?|inventor(y|ies)|containers?|medications?|drugs?|users?|expeditions?|hikes?|luggage|gear list"
+                    + "|colors?|centers?|liters?|milliliters?|favorite|gray|organiz\\w+|recogniz\\w+|customiz\\w+)\\b");
+
     /** “3 line” + (n == 1 ? "" : "s"): the bundle chooses, or the library. */
     private static final Pattern BY_HAND = Pattern.compile("[!=]= 1 \\? *\\(?[\"'][^\"']|: [\"']s[\"']\\)");
 
@@ -36,7 +40,7 @@ class WordingTest {
         party         | 5  | 5 people
         day.away      | 0  | under way
         day.away      | 1  | tomorrow
-        day.last      | -1 | over since yesterday
+        day.last      | -1 | yesterday
         """)
     void theNumberChoosesTheWords(String key, int number, String words) {
         assertThat(Wording.says(key, number, "")).isEqualTo(words);
@@ -59,6 +63,21 @@ class WordingTest {
                 .isEqualTo(new TreeSet<>(ResourceBundle.getBundle("words").keySet()));
     }
 
+    /** One word for one thing, as docs/glossary.md has it, in British spelling: outing, thing or supply, medicine, kit. */
+    @Test
+    void pagesKeepToTheWordsOfTheGlossary() throws IOException {
+        List<String> found = new ArrayList<>();
+        for (Path page : files("src/main/resources/templates")) {
+            String shown = Files.readString(page).replaceAll("(?s)<[^>]*>", " ");
+            OTHER_WORDS.matcher(shown).results().forEach(m -> found.add(page.getFileName() + ": " + m.group()));
+        }
+        ResourceBundle words = ResourceBundle.getBundle("words");
+        for (String key : words.keySet()) {
+            OTHER_WORDS.matcher(words.getString(key)).results().forEach(m -> found.add(key + ": " + m.group()));
+        }
+        assertThat(found).isEmpty();
+    }
+
     @Test
     void nobodyChoosesBetweenOneAndManyByHand() throws IOException {
         List<String> found = new ArrayList<>();
@@ -71,12 +90,16 @@ class WordingTest {
     private static List<String> sources() throws IOException {
         List<String> texts = new ArrayList<>();
         for (String root : List.of("src/main/java", "src/main/resources/templates", "../core/src/main/java")) {
-            try (Stream<Path> files = Files.walk(Path.of(root))) {
-                for (Path file : files.filter(Files::isRegularFile).toList()) {
-                    texts.add(Files.readString(file));
-                }
+            for (Path file : files(root)) {
+                texts.add(Files.readString(file));
             }
         }
         return texts;
+    }
+
+    private static List<Path> files(String root) throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of(root))) {
+            return files.filter(Files::isRegularFile).toList();
+        }
     }
 }

@@ -25,10 +25,10 @@ class DaysTest {
 
     @ParameterizedTest
     @CsvSource({
-        "2026-11-24, over since yesterday",
-        "2026-11-23, over for 2 days",
-        "2025-11-25, over for 12 months",
-        "2020-11-25, over for 6 years",
+        "2026-11-24, yesterday",
+        "2026-11-23, 2 days ago",
+        "2025-11-25, 12 months ago",
+        "2020-11-25, 6 years ago",
         "2026-11-25, today is the last day",
         "2026-11-26, tomorrow",
         "2026-12-25, in 30 days",

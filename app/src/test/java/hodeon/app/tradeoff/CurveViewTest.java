@@ -54,7 +54,7 @@ class CurveViewTest {
         assertThat(view.dots().get(0).gap()).isEqualTo("within 1.0 %");
         assertThat(view.dots().get(1).gap()).isEqualTo("proven");
         assertThat(view.dots().get(1).in()).containsExactly("Gauze pad, 10 cm: 3 pads");
-        assertThat(view.dots().get(1).out()).containsExactly("Trauma shears: 1 shears", "Whistle: 1 whistle");
+        assertThat(view.dots().get(1).out()).containsExactly("Trauma shears: 1 pair", "Whistle: 1 whistle");
         assertThat(view.dots().get(0).in()).isEmpty();
         // Threats to life are met as far as can be from the first point on, everything else at the last one.
         assertThat(view.marks())

@@ -312,10 +312,10 @@ public enum PlanningAssumption {
             "Two seasons of each kind"),
     WORTH_MOVING(
             Subject.STOCK,
-            0.01,
+            0.25,
             "of the currency",
             "a rotation is named when it saves so much in a year",
-            "Less than a cent is no advice"),
+            "A walk with two boxes in hand for a few cents is no advice"),
     UNKNOWN_SHELF_LIFE(
             Subject.STOCK, 60, "months", "what is bought keeps so long where nothing typical is known", Why.JUDGEMENT),
     TEXT_LOOKED_AT(

@@ -91,7 +91,7 @@ final class LabelledDose {
     }
 
     private static Dosing inUnits(Product product, Band band, Patient patient, List<Reckoning> working) {
-        working.add(new Reckoning.CountsIn(product.form().unit(), band.most()));
+        working.add(new Reckoning.CountsIn(product.says(band.most())));
         return new Dosing(
                 band.least(),
                 product.stepped(band.most()),

@@ -100,7 +100,7 @@ class HonestPageTest extends StockTest {
         String over = Math.round(55 * blankets - limit) + " g";
         assertThat(page(trip + "/kit")).contains("lie in it, in Dry box", over + " over the limit of");
         assertThat(page(trip + "/ready")).contains("what lies in it weighs", over + " over the limit");
-        assertThat(page("/")).contains("the list comes to 48 g", over + " over the limit");
+        assertThat(page("/")).contains("its list: 48 g", over + " over the limit");
         assertThat(page(trip + "/cards?card=contents"))
                 .contains("lie in it, 48 g planned; " + over + " over the limit")
                 .contains("Foil blanket: " + blankets + " blankets")

@@ -18,7 +18,7 @@ public sealed interface Reckoning extends Finding {
     /** Age and mass point to two lines. */
     record BySmallerLine(Age age, BigDecimal kilograms, String line) implements Reckoning {}
 
-    record CountsIn(String unit, BigDecimal most) implements Reckoning {}
+    record CountsIn(String most) implements Reckoning {}
 
     record Divided(Dose dose, Dose strength, String unit, String step, String amount) implements Reckoning {}
 
