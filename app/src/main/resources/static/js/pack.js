@@ -2,17 +2,26 @@
 document.addEventListener('alpine:init', () => {
   Alpine.data('pack', () => ({
     picked: '',
+    from: '',
     name: '',
+    count: 1,
+    some: 1,
     scriptless: true,
 
     init() {
       this.scriptless = false;
     },
 
-    pick(event) {
-      const thing = event.currentTarget.closest('[data-supply]').dataset;
+    take(thing) {
       this.picked = thing.supply;
+      this.from = thing.from;
       this.name = thing.name;
+      this.count = Number(thing.count);
+      this.some = this.count;
+    },
+
+    pick(event) {
+      this.take(event.currentTarget.closest('[data-supply]').dataset);
     },
 
     drop() {
@@ -20,11 +29,12 @@ document.addEventListener('alpine:init', () => {
     },
 
     layHere(event) {
-      this.lay(this.picked, event.currentTarget.closest('[data-part]').dataset.part);
+      this.lay(event.currentTarget.closest('[data-part]').dataset.part);
     },
 
     dragged(event) {
-      event.dataTransfer.setData('text/plain', event.currentTarget.dataset.supply);
+      this.take(event.currentTarget.dataset);
+      event.dataTransfer.setData('text/plain', this.picked);
       event.dataTransfer.effectAllowed = 'move';
     },
 
@@ -33,12 +43,26 @@ document.addEventListener('alpine:init', () => {
     },
 
     dropped(event) {
-      this.lay(event.dataTransfer.getData('text/plain'), event.currentTarget.dataset.part);
+      this.lay(event.currentTarget.dataset.part);
     },
 
-    lay(supply, part) {
-      this.$refs.supply.value = supply;
+    // In the drawing: pressed on a thing, let go over another compartment; or touched, then the compartment touched.
+    down(event) {
+      if (this.picked) return;
+      this.take(event.currentTarget.dataset);
+      event.stopPropagation();
+    },
+
+    up(event) {
+      const part = document.elementFromPoint(event.clientX, event.clientY)?.closest('g[data-part]')?.dataset.part;
+      if (this.picked && part && part !== this.from) this.lay(part);
+    },
+
+    lay(part) {
+      this.$refs.supply.value = this.picked;
       this.$refs.part.value = part;
+      this.$refs.from.value = this.from;
+      this.$refs.pieces.value = this.some;
       document.getElementById('lay').submit();
     },
   }));

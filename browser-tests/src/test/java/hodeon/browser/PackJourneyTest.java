@@ -29,12 +29,12 @@ class PackJourneyTest {
             browser.see("section[aria-label='Left back pocket']", "Paracetamol 500 mg: 16 tablets");
 
             String right = part(browser, "Right mesh");
-            browser.dragOnto("[data-supply='whistle']", "#" + right);
+            browser.dragOnto(".thing[data-supply='whistle']", "#" + right);
             browser.see("#" + right, "Whistle: 1 whistle");
             browser.see("#" + right, "Pinned: let it move");
 
             String left = part(browser, "Left mesh");
-            browser.run("document.querySelector(\"[data-supply='whistle'] .pick\").focus()");
+            browser.run("document.querySelector(\".thing[data-supply='whistle'] .pick\").focus()");
             browser.press(Keys.ENTER);
             browser.see(".picked", "Whistle: 1 whistle: choose where to lay it");
             browser.run("document.querySelector('#" + left + " .here').focus()");
@@ -43,7 +43,7 @@ class PackJourneyTest {
 
             browser.resize(390, 844);
             browser.open(kit + "/pack");
-            browser.click("[data-supply='whistle'] .pick");
+            browser.click(".thing[data-supply='whistle'] .pick");
             browser.click("#" + right + " .here");
             browser.see("#" + right, "Whistle: 1 whistle");
             browser.fitsItsWidth();

@@ -4,12 +4,14 @@ import hodeon.app.aid.DoNow;
 import hodeon.app.aid.FirstAid;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.packing.box.Boxes;
+import hodeon.app.packing.box.Layout;
 import hodeon.app.shell.NotHere;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.packing.Compartment;
 import hodeon.core.practice.Drill;
 import hodeon.core.practice.Recall;
 import java.time.Clock;
@@ -116,10 +118,7 @@ public class Practice {
         Set<String> due =
                 of(household, who).stream().filter(Done::now).map(Done::problem).collect(Collectors.toSet());
         Drill drill = Drill.draw(
-                knowledge.of(household).catalogue(),
-                due,
-                lying(household, kit, boxes.of(household, kit)).keySet(),
-                new Random(seed));
+                knowledge.of(household).catalogue(), due, lying(household, kit).keySet(), new Random(seed));
         return ask(household, kit, drill.problem().id(), seed);
     }
 
@@ -129,9 +128,8 @@ public class Practice {
         Catalogue catalogue = knowledge.of(household).catalogue();
         Random random = new Random(seed);
         Problem about = catalogue.problem(problem).orElseThrow(() -> new NotHere("problem " + problem));
-        Boxes.Box box = boxes.of(household, kit);
-        Map<String, String> lying = lying(household, kit, box);
-        Map<String, String> parts = box.parts().stream()
+        Map<String, String> lying = lying(household, kit);
+        Map<String, String> parts = boxes.layout(household, stock.of(household)).parts(kit).stream()
                 .collect(Collectors.toMap(c -> c.name(), c -> c.id(), (a, b) -> a, LinkedHashMap::new));
         Optional<Supply> thing = Drill.decisive(about, catalogue, lying.keySet());
         Map<String, DoNow> told = aid.everything(household);
@@ -216,16 +214,16 @@ public class Practice {
         return new Question(id, asks, options, right, why);
     }
 
-    /** Where each supply of a kit lies: in a compartment, in a module, or nowhere in particular. */
-    private Map<String, String> lying(UUID household, UUID kit, Boxes.Box box) {
+    /** Where each supply of a kit lies, as soon as may be: in a compartment, in a module, or nowhere in particular. */
+    private Map<String, String> lying(UUID household, UUID kit) {
         Stock all = stock.of(household);
+        Layout layout = boxes.layout(household, all);
         Map<String, String> lying = new LinkedHashMap<>();
         all.modules(kit)
                 .forEach(m -> all.inKit(m.id()).forEach(h -> lying.put(h.lot().supply(), m.name())));
-        all.at(kit)
-                .forEach(h -> lying.put(
-                        h.lot().supply(),
-                        box.of(h.lot().supply()).map(c -> c.name()).orElse("")));
+        layout.placed(kit)
+                .forEach(p ->
+                        lying.put(p.supply(), p.where().map(Compartment::name).orElse("")));
         return lying;
     }
 

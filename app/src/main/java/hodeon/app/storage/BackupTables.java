@@ -66,7 +66,7 @@ final class BackupTables {
             own("kit_photo", "kit_id"),
             own("kit_part", "id"),
             own("practised", "who", "problem_id"),
-            own("kit_laid", "kit_id", "supply_id"),
+            own("kit_laid", "kit_id", "supply_id", "part_id"),
             own("price_offer", "supply_id", "name"),
             own("shopping_tick", "supply_id"),
             own("mail_digest", "household_id"),

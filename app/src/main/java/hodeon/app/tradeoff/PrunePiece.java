@@ -1,9 +1,9 @@
 package hodeon.app.tradeoff;
 
 import hodeon.app.mat.page.MatView;
-import hodeon.app.mat.page.Shapes;
 import hodeon.app.mat.page.SupplyClose;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.chart.Shapes;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.plan.Plan;
 import hodeon.core.plan.tradeoff.Prune;

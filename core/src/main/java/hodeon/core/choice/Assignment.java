@@ -4,7 +4,6 @@ import hodeon.core.choice.linear.Model;
 import hodeon.core.choice.linear.Solver;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -52,10 +51,11 @@ public record Assignment(List<Double> sizes, List<Double> room, double[][] costs
         for (int i = 0; i < sizes.size(); i++) {
             Model.Sum once = model.sum();
             for (int b = 0; b < room.size(); b++) {
-                in[i][b] = model.variable(0, sizes.get(i) > room.get(b) ? 0 : 1, true, left[i] - costs[i][b]);
+                in[i][b] = model.variable(0, sizes.get(i) > room.get(b) ? 0 : 1, true, -costs[i][b]);
                 once.add(in[i][b], 1);
             }
-            once.atMost(1);
+            // Left out it counts as well, so that what is made small is the cost itself and the gap is a share of that.
+            once.add(model.variable(0, 1, true, -left[i]), 1).between(1, 1);
         }
         for (int b = 0; b < room.size(); b++) {
             Model.Sum full = model.sum();
@@ -79,9 +79,8 @@ public record Assignment(List<Double> sizes, List<Double> room, double[][] costs
                         .atMost(0);
             }
         }
-        double nothing = Arrays.stream(left).sum();
         Solver.Answer answer = Solver.shipped().maximise(model, GAP, patience);
-        double bound = Math.max(0, nothing - answer.bound());
+        double bound = Math.max(0, -answer.bound());
         if (answer.values().length == 0) {
             return new Assigned(greedy, cost(greedy), Math.min(bound, cost(greedy)));
         }

@@ -185,6 +185,12 @@ public enum PlanningAssumption {
             "of a second that decides",
             "what a second on the way costs where a life is fought for over minutes or hours",
             Why.JUDGEMENT),
+    SPARE_SECOND(
+            Subject.REACH,
+            0.1,
+            "of the first piece's",
+            "what a second on the way to a spare costs, the first piece being at hand",
+            Why.JUDGEMENT),
     LIMB_SECOND(
             Subject.REACH,
             0.0002,

@@ -1,5 +1,6 @@
 package hodeon.core.packing;
 
+import hodeon.core.catalogue.Fit;
 import hodeon.core.choice.Assignment;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -16,8 +17,8 @@ import java.util.Optional;
  * <p>Worked example: a pouch with an outside holder of 0.3 l (1 s) and an inside of 2 l (4 s). The tourniquet lies outside though the
  * inside has room, gloves lie inside where a hand comes first, and whatever is left lies inside as well.
  *
- * @param compartments by supply id; what fits nowhere is missing
- * @param broken rules that are not kept, with the supply they are about
+ * @param compartments by the thing's id; what fits nowhere is missing
+ * @param broken rules that are not kept, with the id of the thing they are about
  * @param gap how far this may be from the best, as a share; 0 is proven
  */
 public record Arrangement(Map<String, String> compartments, List<Broken> broken, double gap) {
@@ -38,7 +39,7 @@ public record Arrangement(Map<String, String> compartments, List<Broken> broken,
     /** Of two compartments the quicker is taken by whatever is not urgent too, if nothing else wants it. */
     private static final double TIDY = 1e-6;
 
-    public record Broken(PackingRule rule, String supply) {}
+    public record Broken(PackingRule rule, String thing) {}
 
     public static Arrangement of(List<Compartment> box, List<Laid> things, Duration patience) {
         double[][] costs = new double[things.size()][box.size()];
@@ -50,7 +51,7 @@ public record Arrangement(Map<String, String> compartments, List<Broken> broken,
             for (int c = 0; c < box.size(); c++) {
                 Compartment compartment = box.get(c);
                 costs[i][c] = (share(thing, most) + TIDY) * compartment.seconds()
-                        + (compartment.outside() && share(thing, most) < URGENT_SHARE ? EXPOSED : 0)
+                        + (compartment.outside() && !belongsOutside(thing, most) ? EXPOSED : 0)
                         + BREAKING * broken(thing, compartment, box).size();
                 Optional<String> pinned = thing.pinned();
                 if (pinned.isPresent()) {
@@ -71,9 +72,8 @@ public record Arrangement(Map<String, String> compartments, List<Broken> broken,
             if (assigned.bins()[i] >= 0) {
                 Laid thing = things.get(i);
                 Compartment compartment = box.get(assigned.bins()[i]);
-                compartments.put(thing.supply().id(), compartment.id());
-                broken(thing, compartment, box)
-                        .forEach(r -> broken.add(new Broken(r, thing.supply().id())));
+                compartments.put(thing.id(), compartment.id());
+                broken(thing, compartment, box).forEach(r -> broken.add(new Broken(r, thing.id())));
             }
         }
         return new Arrangement(compartments, broken, assigned.gap());
@@ -82,8 +82,23 @@ public record Arrangement(Map<String, String> compartments, List<Broken> broken,
     /** Rules about a thing that a compartment of its box does not keep, though another does. */
     public static List<PackingRule> broken(Laid thing, Compartment compartment, List<Compartment> box) {
         return Arrays.stream(PackingRule.values())
-                .filter(r -> r.binds(thing.supply(), box) && !r.keptBy(compartment, box))
+                .filter(r -> r.binds(thing, box) && !r.keptBy(compartment, box))
                 .toList();
+    }
+
+    private static int serving(String capability, Laid.Handful but, List<Laid> things) {
+        for (int i = 0; i < things.size(); i++) {
+            if (things.get(i) instanceof Laid.Handful h
+                    && !h.supply().equals(but.supply())
+                    && h.supply().serves().containsKey(capability)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static boolean belongsOutside(Laid thing, double most) {
+        return share(thing, most) >= URGENT_SHARE && !(thing instanceof Laid.Handful h && h.spare());
     }
 
     private static double share(Laid thing, double most) {
@@ -94,15 +109,14 @@ public record Arrangement(Map<String, String> compartments, List<Broken> broken,
     private static List<Assignment.Pair> pairs(List<Laid> things) {
         List<Assignment.Pair> pairs = new ArrayList<>();
         for (int i = 0; i < things.size(); i++) {
-            int one = i;
-            things.get(i).supply().fit().needs().forEach(need -> {
-                for (int other = 0; other < things.size(); other++) {
-                    if (other != one && things.get(other).supply().serves().containsKey(need.capability())) {
-                        pairs.add(new Assignment.Pair(one, other, APART));
-                        return;
+            if (things.get(i) instanceof Laid.Handful one && !one.spare()) {
+                for (Fit.Needed need : one.supply().fit().needs()) {
+                    int other = serving(need.capability(), one, things);
+                    if (other >= 0) {
+                        pairs.add(new Assignment.Pair(i, other, APART));
                     }
                 }
-            });
+            }
         }
         return pairs;
     }

@@ -22,6 +22,9 @@ import java.util.stream.Collectors;
  */
 public final class Urgency {
 
+    /** Of a second piece, when the first is at hand. */
+    public static final double OF_A_SPARE = PlanningAssumption.SPARE_SECOND.value();
+
     private Urgency() {}
 
     /** Of every supply, by id; nothing for what decides nothing. */

@@ -1,5 +1,7 @@
 package hodeon.app.mat.page;
 
+import hodeon.app.shell.chart.Pieces;
+import hodeon.app.shell.chart.Shapes;
 import hodeon.core.catalogue.Supply;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,7 +17,8 @@ import java.util.Locale;
  * @param larger a piece is larger than the widest tile, so that it is drawn smaller than it is
  * @param notShown pieces never shrink; the drawing says how many had no room
  */
-record TileDrawing(int columns, int width, int height, String form, List<Piece> pieces, boolean larger, int notShown) {
+record TileDrawing(
+        int columns, int width, int height, String form, List<Pieces.Piece> pieces, boolean larger, int notShown) {
 
     private static final double COLUMN = 104;
     private static final double HEIGHT = 40;
@@ -24,9 +27,6 @@ record TileDrawing(int columns, int width, int height, String form, List<Piece> 
     private static final int MOST_COLUMNS = 3;
     private static final double SMALLEST_AREA = 9;
     private static final double SURELY_WIDER = 1.05;
-
-    /** Where one piece lies. */
-    record Piece(String x, String y, String width, String height) {}
 
     /** @param room for how many pieces the tile has room */
     static TileDrawing of(Supply supply, int count, int room, Measure by, double zoom) {
@@ -41,11 +41,11 @@ record TileDrawing(int columns, int width, int height, String form, List<Piece> 
         int width = (int) Math.round(columns * column + (columns - 1) * BETWEEN_COLUMNS);
         int perRow = Math.max(1, (int) ((width + GAP) / (wide + GAP)));
         int shown = Math.min(count, rows * perRow);
-        List<Piece> pieces = new ArrayList<>();
+        List<Pieces.Piece> pieces = new ArrayList<>();
         for (int i = 0; i < shown; i++) {
             double x = (i % perRow) * (wide + GAP);
             double y = height - tall - (i / perRow) * (tall + GAP);
-            pieces.add(new Piece(say(x), say(y), say(Math.min(wide, width)), say(tall)));
+            pieces.add(new Pieces.Piece(say(x), say(y), say(Math.min(wide, width)), say(tall)));
         }
         return new TileDrawing(
                 columns,
@@ -57,26 +57,8 @@ record TileDrawing(int columns, int width, int height, String form, List<Piece> 
                 count - shown);
     }
 
-    /**
-     * The pieces as SVG, written here because a template takes a hundred times as long for them.
-     *
-     * @param shapes address of the file of outlines
-     */
     public String markup(String shapes) {
-        StringBuilder svg = new StringBuilder();
-        for (Piece p : pieces) {
-            svg.append("<use class=\"piece\" href=\"")
-                    .append(shapes)
-                    .append('#')
-                    .append(form);
-            svg.append("\" x=\"").append(p.x()).append("\" y=\"").append(p.y());
-            svg.append("\" width=\"")
-                    .append(p.width())
-                    .append("\" height=\"")
-                    .append(p.height())
-                    .append("\"/>");
-        }
-        return svg.toString();
+        return new Pieces(form, pieces).markup(shapes);
     }
 
     private static String say(double units) {

@@ -14,7 +14,6 @@ import hodeon.core.packing.Compartment;
 import hodeon.core.packing.Laid;
 import hodeon.core.packing.PackingRule;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,8 +43,20 @@ class BoxController {
         this.boxes = boxes;
     }
 
-    /** @param rules that it breaks where it lies, aloud */
-    record Thing(String id, String counted, String room, boolean pinned, boolean grave, List<String> rules) {}
+    /**
+     * @param count pieces that lie there together
+     * @param rules that it breaks where it lies, aloud
+     * @param module its page, if it is one
+     */
+    record Thing(
+            String id,
+            String counted,
+            int count,
+            String room,
+            boolean pinned,
+            boolean grave,
+            List<String> rules,
+            String module) {}
 
     /** @param used such as “0.4 of 0.5 l” @param opened how, step by step */
     record PartView(
@@ -65,6 +76,18 @@ class BoxController {
 
     record Step(String id, String label) {}
 
+    /** A shape to start from, drawn empty. */
+    record Start(String id, String name, BoxDrawing drawing, String parts) {
+
+        static Start of(BoxShapes.Shape shape) {
+            return new Start(
+                    shape.id(),
+                    shape.name(),
+                    BoxDrawing.of(new Box(shape.name(), shape.compartments(), List.of(), List.of())),
+                    shape.compartments().stream().map(Compartment::name).collect(Collectors.joining(", ")));
+        }
+    }
+
     /**
      * @param loose what was laid nowhere
      * @param rules that bind in this box, aloud
@@ -78,7 +101,7 @@ class BoxController {
             List<Thing> loose,
             List<Reach> reach,
             List<String> rules,
-            List<BoxShapes.Shape> starts,
+            List<Start> starts,
             List<Step> steps,
             PartForm typed,
             List<Fault> faults) {}
@@ -99,9 +122,8 @@ class BoxController {
     @PostMapping("/arrange")
     String arrange(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
         Map<String, Integer> before = new LinkedHashMap<>();
-        Boxes.Box was = boxes.of(member.householdId(), id);
-        was.things().forEach(t -> was.of(t.supply().id())
-                .ifPresent(c -> before.put(t.supply().id(), c.seconds())));
+        boxes.of(member.householdId(), id).grave().forEach(g -> g.way()
+                .ifPresent(w -> before.put(g.supply(), w.seconds())));
         double gap = boxes.arrange(member.householdId(), id);
         next.addFlashAttribute("before", before);
         next.addFlashAttribute(
@@ -117,8 +139,17 @@ class BoxController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam String supply,
-            @RequestParam UUID part) {
-        boxes.lay(member.householdId(), id, supply, part);
+            @RequestParam UUID part,
+            @RequestParam(defaultValue = "") String from,
+            @RequestParam(defaultValue = "") String pieces) {
+        int some = pieces.matches("[1-9]\\d{0,5}") ? Integer.parseInt(pieces) : Integer.MAX_VALUE;
+        boxes.lay(
+                member.householdId(),
+                id,
+                supply,
+                from.isEmpty() ? Optional.empty() : Optional.of(id(from)),
+                some,
+                part);
         return "redirect:/kits/" + id + "/pack#part-" + part;
     }
 
@@ -164,7 +195,7 @@ class BoxController {
     }
 
     private String page(Member member, UUID id, PartForm typed, List<Fault> faults, Model model) {
-        Boxes.Box box = boxes.of(member.householdId(), id);
+        Box box = boxes.of(member.householdId(), id);
         Map<?, ?> before = model.getAttribute("before") instanceof Map<?, ?> map ? map : Map.of();
         PackPage view = new PackPage(
                 id,
@@ -172,19 +203,17 @@ class BoxController {
                 BoxDrawing.of(box),
                 box.parts().stream().map(c -> part(c, box)).toList(),
                 box.things().stream()
-                        .filter(t -> box.of(t.supply().id()).isEmpty())
+                        .filter(t -> t.where().isEmpty())
                         .map(t -> thing(t, box))
                         .toList(),
-                box.things().stream()
-                        .filter(t -> box.grave().contains(t.supply().id()))
-                        .sorted(Comparator.comparingDouble((Laid t) -> -t.urgency()))
-                        .map(t -> reach(t, box, before))
-                        .toList(),
+                box.grave().stream().map(g -> reach(g, before)).toList(),
                 Stream.of(PackingRule.values())
-                        .filter(r -> box.things().stream().anyMatch(t -> r.binds(t.supply(), box.parts())))
+                        .filter(r -> box.things().stream().anyMatch(t -> r.binds(t.laid(), box.parts())))
                         .map(PackingRule::says)
                         .toList(),
-                box.parts().isEmpty() ? BoxShapes.shipped() : List.of(),
+                box.parts().isEmpty()
+                        ? BoxShapes.shipped().stream().map(Start::of).toList()
+                        : List.of(),
                 Stream.of(AccessStep.values())
                         .map(s -> new Step(s.name(), s.label() + ", " + s.seconds() + " s"))
                         .toList(),
@@ -193,25 +222,26 @@ class BoxController {
         return Shown.page("packing/box", view, model);
     }
 
-    private static Thing thing(Laid laid, Boxes.Box box) {
+    private static Thing thing(Box.Lying lying, Box box) {
+        Laid laid = lying.laid();
         return new Thing(
-                laid.supply().id(),
-                Figures.named(laid.pieces(), laid.supply()),
-                Figures.number(1000 * BoxDrawing.litres(laid)) + " ml",
+                lying.key(),
+                BoxDrawing.named(laid),
+                laid instanceof Laid.Handful h ? h.pieces() : 1,
+                Figures.number(1000 * laid.litres()) + " ml",
                 laid.pinned().isPresent(),
-                box.grave().contains(laid.supply().id()),
-                box.of(laid.supply().id())
+                box.grave(lying.key()),
+                lying.where()
                         .map(c -> Arrangement.broken(laid, c, box.parts()).stream()
                                 .map(PackingRule::where)
                                 .toList())
-                        .orElse(List.of()));
+                        .orElse(List.of()),
+                laid instanceof Laid.Pouch p ? "/kits/" + p.id() + "/pack" : "");
     }
 
-    private static PartView part(Compartment part, Boxes.Box box) {
-        List<Laid> here = box.things().stream()
-                .filter(t -> part.id().equals(box.where().get(t.supply().id())))
-                .toList();
-        double used = here.stream().mapToDouble(BoxDrawing::litres).sum();
+    private static PartView part(Compartment part, Box box) {
+        List<Box.Lying> here = box.in(part);
+        double used = here.stream().mapToDouble(t -> t.laid().litres()).sum();
         return new PartView(
                 part.id(),
                 part.name(),
@@ -252,13 +282,12 @@ class BoxController {
                 .toList();
     }
 
-    private static Reach reach(Laid thing, Boxes.Box box, Map<?, ?> before) {
-        Optional<Compartment> where = box.of(thing.supply().id());
+    private static Reach reach(Box.Grave thing, Map<?, ?> before) {
         return new Reach(
-                thing.supply().name(),
-                where.map(Compartment::name).orElse("laid nowhere yet"),
-                where.map(c -> c.seconds() + " s").orElse(""),
-                before.get(thing.supply().id()) instanceof Integer seconds ? seconds + " s" : "",
-                where.map(c -> c.oneHanded() ? "one hand" : "both hands").orElse(""));
+                thing.name(),
+                thing.way().map(w -> String.join(", ", w.names())).orElse("laid nowhere yet"),
+                thing.way().map(w -> w.seconds() + " s").orElse(""),
+                before.get(thing.supply()) instanceof Integer seconds ? seconds + " s" : "",
+                thing.way().map(w -> w.oneHanded() ? "one hand" : "both hands").orElse(""));
     }
 }

@@ -1,91 +1,207 @@
 package hodeon.app.packing.box;
 
+import hodeon.app.shell.Figures;
+import hodeon.app.shell.chart.Pieces;
 import hodeon.app.shell.chart.Scale;
+import hodeon.app.shell.chart.Shapes;
+import hodeon.core.catalogue.Form;
 import hodeon.core.packing.Compartment;
 import hodeon.core.packing.Laid;
+import hodeon.core.packing.Tiles;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
 /**
- * The opened box: a compartment for each part, as wide as the room it has, what hangs outside set apart to the left; in it its things as
- * layers, as high as the share of the room that they take.
+ * The opened box, all of it to one scale: each compartment as large as the room it has, each thing in it as large as it is, its pieces
+ * drawn as on the mat. What is too full is drawn smaller, and said to be.
  */
 record BoxDrawing(List<Part> parts) {
 
     static final double WIDTH = 760;
     private static final double HEIGHT = 150;
     private static final double GAP = 10;
-    private static final double NARROWEST = 74;
-    private static final double LABELLED = 13;
+    private static final double NARROWEST = 66;
+    private static final double AIR = 2;
+    private static final double LABELLED_HEIGHT = 30;
+    private static final double LABELLED_WIDTH = 56;
+    private static final double LABEL = 13;
+    private static final int MOST_PIECES = 30;
+    private static final double LETTER = 6.2;
 
     /** @param says all of it in words */
     record Part(
+            String id,
             String x,
+            String y,
             String width,
-            String middle,
+            String height,
             String name,
             String seconds,
             boolean outside,
             boolean over,
-            List<Layer> layers,
+            List<Tile> tiles,
             String says) {}
 
-    record Layer(String group, String y, String height, String textY, String label) {}
+    /** @param label empty where there is no room for it */
+    record Tile(
+            String key,
+            String from,
+            String name,
+            int count,
+            String x,
+            String y,
+            String width,
+            String height,
+            Pieces pieces,
+            boolean module,
+            boolean grave,
+            String textX,
+            String textY,
+            String label) {}
 
-    static BoxDrawing of(Boxes.Box box) {
-        double all = box.parts().stream().mapToDouble(c -> c.room().litres()).sum();
-        double spare =
-                WIDTH - GAP * (box.parts().size() - 1) - NARROWEST * box.parts().size();
+    static BoxDrawing of(Box box) {
+        double scale = scale(box.parts());
         List<Part> parts = new ArrayList<>();
         double x = 0;
-        for (Compartment compartment : box.parts()) {
-            double width = NARROWEST + Math.max(0, spare) * compartment.room().litres() / all;
-            List<Laid> things = box.things().stream()
-                    .filter(t ->
-                            compartment.id().equals(box.where().get(t.supply().id())))
+        for (Compartment part : box.parts()) {
+            double area = scale * part.room().litres();
+            double width = width(area);
+            double height = area / width;
+            List<Box.Lying> here = box.in(part).stream()
+                    .filter(t -> t.laid().litres() > 0)
+                    .sorted(Comparator.comparingDouble(
+                            (Box.Lying t) -> -t.laid().litres()))
                     .toList();
-            double used = things.stream().mapToDouble(BoxDrawing::litres).sum();
-            double scale = HEIGHT / Math.max(compartment.room().litres(), used);
+            double used = here.stream().mapToDouble(t -> t.laid().litres()).sum();
+            double shrunk = scale * Math.min(1, part.room().litres() / used);
+            List<Tiles.Tile> places =
+                    Tiles.of(here.stream().map(t -> shrunk * t.laid().litres()).toList(), width, height);
+            List<Tile> tiles = new ArrayList<>();
+            for (int i = 0; i < here.size(); i++) {
+                tiles.add(tile(here.get(i), places.get(i), box));
+            }
             parts.add(new Part(
+                    part.id(),
                     Scale.units(x),
+                    Scale.units(HEIGHT - height),
                     Scale.units(width),
-                    Scale.units(x + width / 2),
-                    shortened(compartment.name(), width),
-                    compartment.seconds() + " s",
-                    compartment.outside(),
-                    used > compartment.room().litres() + 1e-9,
-                    layers(things, scale, width),
-                    compartment.name() + ", " + compartment.seconds() + " s, "
-                            + Math.round(100 * used / compartment.room().litres()) + " % full"));
+                    Scale.units(height),
+                    shortened(part.name(), width + GAP),
+                    part.seconds() + " s",
+                    part.outside(),
+                    used > part.room().litres() + 1e-9,
+                    tiles,
+                    part.name() + ", " + part.seconds() + " s, "
+                            + Math.round(100 * used / part.room().litres()) + " % full"));
             x += width + GAP;
         }
         return new BoxDrawing(parts);
     }
 
-    static double litres(Laid thing) {
-        return thing.supply().volume().times(thing.pieces()).litres();
+    /** Square units a litre, so that all compartments side by side fill the width. */
+    private static double scale(List<Compartment> parts) {
+        double least = 0;
+        double most = WIDTH
+                * HEIGHT
+                / parts.stream().mapToDouble(p -> p.room().litres()).min().orElse(1);
+        for (int i = 0; i < 60; i++) {
+            double middle = (least + most) / 2;
+            double wide = parts.stream()
+                            .mapToDouble(p -> width(middle * p.room().litres()) + GAP)
+                            .sum()
+                    - GAP;
+            if (wide > WIDTH) {
+                most = middle;
+            } else {
+                least = middle;
+            }
+        }
+        return least;
     }
 
-    private static List<Layer> layers(List<Laid> things, double scale, double width) {
-        List<Layer> layers = new ArrayList<>();
-        double y = HEIGHT;
-        for (Laid thing : things) {
-            double height = litres(thing) * scale;
-            y -= height;
-            layers.add(new Layer(
-                    thing.supply().group().name().toLowerCase(Locale.ROOT),
-                    Scale.units(y),
-                    Scale.units(height),
-                    Scale.units(y + height / 2 + 4),
-                    height >= LABELLED ? shortened(thing.supply().name(), width) : ""));
+    private static double width(double area) {
+        return Math.max(NARROWEST, area / HEIGHT);
+    }
+
+    private static Tile tile(Box.Lying lying, Tiles.Tile at, Box box) {
+        Laid laid = lying.laid();
+        boolean labelled = at.height() >= LABELLED_HEIGHT && at.width() >= LABELLED_WIDTH;
+        double high = at.height() - (labelled ? LABEL : 0);
+        return switch (laid) {
+            case Laid.Handful h ->
+                new Tile(
+                        lying.key(),
+                        lying.part(),
+                        named(laid),
+                        h.pieces(),
+                        Scale.units(at.x()),
+                        Scale.units(at.y()),
+                        Scale.units(at.width()),
+                        Scale.units(at.height()),
+                        pieces(h, at.x(), at.y() + at.height() - high, at.width(), high),
+                        false,
+                        box.grave(lying.key()),
+                        Scale.units(at.x() + 3),
+                        Scale.units(at.y() + LABEL - 2),
+                        labelled ? shortened(h.supply().name(), at.width() - 4) : "");
+            case Laid.Pouch p ->
+                new Tile(
+                        lying.key(),
+                        lying.part(),
+                        named(laid),
+                        1,
+                        Scale.units(at.x()),
+                        Scale.units(at.y()),
+                        Scale.units(at.width()),
+                        Scale.units(at.height()),
+                        new Pieces("", List.of()),
+                        true,
+                        p.urgency() > 0,
+                        Scale.units(at.x() + 3),
+                        Scale.units(at.y() + LABEL - 2),
+                        labelled ? shortened(p.name(), at.width() - 4) : "");
+        };
+    }
+
+    static String named(Laid laid) {
+        return switch (laid) {
+            case Laid.Handful h -> Figures.named(h.pieces(), h.supply());
+            case Laid.Pouch p -> p.name();
+        };
+    }
+
+    /** In rows, the outline of each piece as wide for its height as on the mat. */
+    private static Pieces pieces(Laid.Handful h, double x, double y, double width, double height) {
+        Form form = h.supply().form();
+        int shown = Math.min(h.pieces(), MOST_PIECES);
+        double aspect = Shapes.aspect(form);
+        int columns = 1;
+        double best = 0;
+        for (int c = 1; c <= shown; c++) {
+            int rows = (shown + c - 1) / c;
+            double tall = Math.min(height / rows, width / c / aspect);
+            if (tall > best) {
+                best = tall;
+                columns = c;
+            }
         }
-        return layers;
+        double tall = Math.max(1, best - AIR);
+        List<Pieces.Piece> pieces = new ArrayList<>();
+        for (int i = 0; i < shown; i++) {
+            pieces.add(new Pieces.Piece(
+                    Scale.units(x + AIR / 2 + i % columns * best * aspect),
+                    Scale.units(y + AIR / 2 + i / columns * best),
+                    Scale.units(tall * aspect),
+                    Scale.units(tall)));
+        }
+        return new Pieces(form.name().toLowerCase(Locale.ROOT), pieces);
     }
 
     /** As many letters as there is room for. */
     private static String shortened(String name, double width) {
-        int letters = (int) (width / 6.2);
+        int letters = (int) (width / LETTER);
         return name.length() <= letters
                 ? name
                 : name.substring(0, Math.max(1, letters - 1)).strip() + "…";

@@ -6,6 +6,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface LaidRepository extends JpaRepository<LaidRow, LaidRow.Key> {
 
+    List<LaidRow> findByHouseholdId(UUID householdId);
+
     List<LaidRow> findByHouseholdIdAndKitId(UUID householdId, UUID kitId);
 
     void deleteByPartId(UUID partId);

@@ -1,5 +1,6 @@
 package hodeon.app.packing.box;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
@@ -13,27 +14,35 @@ import java.util.UUID;
 @IdClass(LaidRow.Key.class)
 class LaidRow {
 
-    record Key(UUID kitId, String supplyId) implements Serializable {}
+    record Key(UUID kitId, String thing, UUID partId) implements Serializable {}
 
     @Id
     UUID kitId = new UUID(0, 0);
 
+    /** Id of a supply, or of a module. */
     @Id
-    String supplyId = "";
+    @Column(name = "supply_id")
+    String thing = "";
+
+    @Id
+    UUID partId = new UUID(0, 0);
 
     UUID householdId = new UUID(0, 0);
-    UUID partId = new UUID(0, 0);
+
+    /** 0 for all that lie in no other compartment. */
+    int pieces;
 
     /** Whether somebody put it there by hand, so that arranging leaves it. */
     boolean pinned;
 
     protected LaidRow() {}
 
-    LaidRow(UUID householdId, UUID kitId, String supplyId, UUID partId, boolean pinned) {
+    LaidRow(UUID householdId, UUID kitId, String thing, UUID partId, int pieces, boolean pinned) {
         this.householdId = householdId;
         this.kitId = kitId;
-        this.supplyId = supplyId;
+        this.thing = thing;
         this.partId = partId;
+        this.pieces = pieces;
         this.pinned = pinned;
     }
 }

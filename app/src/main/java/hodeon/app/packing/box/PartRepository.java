@@ -10,4 +10,6 @@ interface PartRepository extends JpaRepository<PartRow, UUID> {
     List<PartRow> findByHouseholdIdAndKitIdOrderByPosition(UUID householdId, UUID kitId);
 
     Optional<PartRow> findByIdAndHouseholdIdAndKitId(UUID id, UUID householdId, UUID kitId);
+
+    List<PartRow> findByHouseholdIdOrderByPosition(UUID householdId);
 }

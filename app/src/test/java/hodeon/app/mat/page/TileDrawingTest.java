@@ -3,6 +3,8 @@ package hodeon.app.mat.page;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hodeon.app.shell.chart.Pieces;
+import hodeon.app.shell.chart.Shapes;
 import hodeon.core.catalogue.Form;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.file.CatalogueReader;
@@ -25,7 +27,7 @@ class TileDrawingTest {
                 TileDrawing drawing = TileDrawing.of(supply, count, 6, by, 1);
                 assertThat(drawing.pieces().size() + drawing.notShown()).isEqualTo(count);
                 double wanted = by.of(supply) * by.squareUnits();
-                for (TileDrawing.Piece piece : drawing.pieces()) {
+                for (Pieces.Piece piece : drawing.pieces()) {
                     double width = Double.parseDouble(piece.width());
                     double height = Double.parseDouble(piece.height());
                     assertThat(Double.parseDouble(piece.x()) + width)

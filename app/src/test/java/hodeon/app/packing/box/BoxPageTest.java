@@ -7,6 +7,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.WebTest;
 import hodeon.app.stock.StockService;
+import hodeon.app.stock.ledger.Cause;
+import hodeon.app.stock.ledger.StockLedger;
 import hodeon.app.stock.place.Place;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +24,9 @@ class BoxPageTest extends WebTest {
 
     @Autowired
     StockService stock;
+
+    @Autowired
+    StockLedger ledger;
 
     private UUID kit;
 
@@ -48,7 +53,7 @@ class BoxPageTest extends WebTest {
     }
 
     private String partOf(String supply) throws Exception {
-        return page().expectFirst("[data-supply=" + supply + "]")
+        return page().expectFirst(".thing[data-supply=" + supply + "]")
                 .closest("section")
                 .attr("data-part");
     }
@@ -67,7 +72,7 @@ class BoxPageTest extends WebTest {
         assertThat(page().select("#loose")).isEmpty();
         assertThat(partOf("tourniquet-windlass")).isEqualTo(named("Loops on the back"));
         assertThat(partOf("gloves-nitrile")).isEqualTo(named("Under the flap"));
-        assertThat(page().expectFirst("[data-supply=paracetamol]")
+        assertThat(page().expectFirst(".thing[data-supply=paracetamol]")
                         .closest("section")
                         .text())
                 .contains("no child opens it");
@@ -84,7 +89,8 @@ class BoxPageTest extends WebTest {
         send(mine, pack() + "/lay", "supply", "paracetamol", "part", loop);
         send(mine, pack() + "/arrange");
         assertThat(partOf("paracetamol")).isEqualTo(loop);
-        assertThat(page().expectFirst("[data-supply=paracetamol]").text()).contains("belongs where no child opens it");
+        assertThat(page().expectFirst(".thing[data-supply=paracetamol]").text())
+                .contains("belongs where no child opens it");
         send(mine, pack() + "/let-go", "supply", "paracetamol");
         send(mine, pack() + "/arrange");
         assertThat(partOf("paracetamol")).isNotEqualTo(loop);
@@ -122,5 +128,51 @@ class BoxPageTest extends WebTest {
         send(mine, pack() + "/parts/" + bottom + "/remove");
         assertThat(page().select("#part-" + bottom)).isEmpty();
         assertThat(page().select("#loose .thing")).hasSize(5);
+    }
+
+    private int lying(String part, String supply) throws Exception {
+        return page().select("section[aria-label='" + part + "'] .thing[data-supply=" + supply + "]").stream()
+                .mapToInt(e -> Integer.parseInt(e.attr("data-count")))
+                .sum();
+    }
+
+    /** Of two tourniquets one is staged; by hand one more goes along, and what is used is missing where it is slowest to reach. */
+    @Test
+    void piecesOfOneKindLieInTwoPlacesAndWhatIsStagedStaysStaged() throws Exception {
+        send(mine, pack() + "/shape", "shape", "pouch");
+        send(mine, pack() + "/arrange");
+        assertThat(lying("Loops on the back", "tourniquet-windlass")).isEqualTo(1);
+        assertThat(page().select(".thing[data-supply=tourniquet-windlass]")).hasSize(2);
+        String main = named("Main room");
+        send(mine, pack() + "/lay", "supply", "gauze-large", "part", main, "pieces", "1");
+        assertThat(page().select(".thing[data-supply=gauze-large]").stream()
+                        .mapToInt(e -> Integer.parseInt(e.attr("data-count")))
+                        .sum())
+                .isEqualTo(2);
+        assertThat(lying("Main room", "gauze-large")).isPositive();
+        stock.of(mine.householdId()).at(kit).stream()
+                .filter(h -> h.lot().supply().equals("tourniquet-windlass"))
+                .forEach(h -> ledger.use(mine.householdId(), h.lot().id(), kit, 1, Cause.of("Lumi", "used")));
+        assertThat(page().select(".thing[data-supply=tourniquet-windlass]")).hasSize(1);
+        assertThat(lying("Loops on the back", "tourniquet-windlass")).isEqualTo(1);
+    }
+
+    /** A module lies in a compartment as one thing, by its room; what is in it is reached through both. */
+    @Test
+    void aModuleLiesInACompartmentAndItsThingsAreReachedThroughIt() throws Exception {
+        UUID module =
+                stock.addPlace(mine.householdId(), "Bleeding", Place.Kind.MODULE, Optional.of(kit), Optional.empty());
+        send(mine, "/stock/enter", "place", "Bleeding", "supply", "Haemostatic gauze, z-folded", "pieces", "2")
+                .andExpect(status().is3xxRedirection());
+        send(mine, pack() + "/shape", "shape", "pouch");
+        assertThat(page().expectFirst("#loose .thing[data-supply=" + module + "]")
+                        .text())
+                .contains("Bleeding", "120 ml");
+        send(mine, pack() + "/lay", "supply", module.toString(), "part", named("Main room"));
+        assertThat(page().expectFirst("section[aria-label='Main room']").text()).contains("Bleeding", "inside it");
+        assertThat(page().select("#reach-title ~ table tr:contains(Haemostatic)")
+                        .text())
+                .contains("Main room, Bleeding", " s", "both hands");
+        assertThat(page().select(".box-module")).hasSize(1);
     }
 }

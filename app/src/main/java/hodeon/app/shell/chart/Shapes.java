@@ -1,4 +1,4 @@
-package hodeon.app.mat.page;
+package hodeon.app.shell.chart;
 
 import hodeon.core.catalogue.Form;
 import java.io.IOException;
