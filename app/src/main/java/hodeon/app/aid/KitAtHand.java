@@ -117,7 +117,7 @@ public class KitAtHand {
         Map<String, Map<String, Integer>> bySupply = new LinkedHashMap<>();
         for (Held held : all.inKit(kit)) {
             bySupply.computeIfAbsent(held.lot().supply(), s -> new LinkedHashMap<>())
-                    .merge(all.placeName(held.place()), held.pieces(), Integer::sum);
+                    .merge(all.where(held.place(), held.lot().supply()), held.pieces(), Integer::sum);
         }
         return all.supplies().values().stream()
                 .filter(s -> bySupply.containsKey(s.id()))

@@ -121,7 +121,7 @@ class CheckController {
         Map<UUID, Held> byLot = new HashMap<>();
         there.held().forEach(h -> byLot.put(h.lot().id(), h));
         List<LineView> lines = new ArrayList<>();
-        UUID before = null;
+        String before = "";
         int now = round.lines().stream()
                 .filter(l -> l.answer().isEmpty())
                 .mapToInt(Line::position)
@@ -140,10 +140,11 @@ class CheckController {
                                     .map(l -> stock.supplyOf(member.householdId(), l))
                                     .orElse(line.supply()),
                             there));
+            String where = there.where(line.place(), lot.supply());
             lines.add(new LineView(
                     line.position(),
-                    there.placeName(line.place()),
-                    !line.place().equals(before),
+                    where,
+                    !where.equals(before),
                     lot,
                     there.counted(line.seen(), lot.supply()),
                     line.answer().map(Answer::name).orElse(""),
@@ -157,7 +158,7 @@ class CheckController {
                     line.lot().isEmpty(),
                     line.changed(),
                     line.position() == now));
-            before = line.place();
+            before = where;
         }
         WalkPage view = new WalkPage(
                 round,

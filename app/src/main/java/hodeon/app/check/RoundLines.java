@@ -28,7 +28,7 @@ class RoundLines {
         this.belonging = belonging;
     }
 
-    /** Place by place, in catalogue order within each. */
+    /** Place by place in the order in which it is opened: the outermost compartment first, in catalogue order within each. */
     List<RoundRow.Line> of(UUID household, UUID kit, Stock there, Rhythm rhythm) {
         List<RoundRow.Line> lines = new ArrayList<>();
         List<UUID> places = new ArrayList<>(there.places().keySet());
@@ -37,6 +37,8 @@ class RoundLines {
         there.held().stream()
                 .filter(h -> covers(rhythm, there, h) || along.contains(h.lot().supply()))
                 .sorted(Comparator.comparingInt((Held h) -> places.indexOf(h.place()))
+                        .thenComparingInt(h -> there.opening(h.place(), h.lot().supply()))
+                        .thenComparing(h -> there.pocket(h.place(), h.lot().supply()))
                         .thenComparingInt(h -> supplies.indexOf(h.lot().supply()))
                         .thenComparing(Held.FIRST_EXPIRED))
                 .forEach(h -> {

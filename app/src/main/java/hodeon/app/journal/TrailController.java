@@ -87,12 +87,14 @@ class TrailController {
         this.suitability = suitability;
     }
 
-    /** What may be used. @param doses pieces of a dose by person, as JSON; empty where a use is the same for all */
-    record Used(Supply supply, String units, String doses) {
+    /** What may be used. @param where it lies @param doses pieces of a dose by person, as JSON; empty where a use is the same for all */
+    record Used(Supply supply, String where, String units, String doses) {
 
-        private static Used of(Supply supply, Map<String, Map<String, Integer>> perDose) {
+        private static Used of(KitAtHand.Lying lying, Map<String, Map<String, Integer>> perDose) {
+            Supply supply = lying.supply();
             return new Used(
                     supply,
+                    lying.where(),
                     Figures.unit(2, supply.piece()),
                     Optional.ofNullable(perDose.get(supply.id()))
                             .map(JSON::writeValueAsString)
@@ -184,7 +186,10 @@ class TrailController {
                         .filter(a -> a.people().size() > 1)
                         .map(Alike::name)
                         .collect(Collectors.joining(", ")),
-                kit.stream().map(s -> Used.of(s, perDose)).toList(),
+                lying.stream()
+                        .filter(l -> l.pieces() > 0)
+                        .map(l -> Used.of(l, perDose))
+                        .toList(),
                 trip.trip().start(),
                 trip.trip().end());
         return Shown.page("journal/trail", view, model);

@@ -12,7 +12,6 @@ import hodeon.app.paper.Card.Pocket;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
-import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
@@ -70,25 +69,22 @@ class ContentsCards {
     private List<Pocket> packed(UUID household, UUID kit) {
         Stock all = stock.at(household, kit);
         List<Pocket> pockets = new ArrayList<>();
-        for (Place place : all.places().values()) {
-            Map<String, Integer> here = new LinkedHashMap<>();
+        for (UUID place : all.nesting().within(kit)) {
             Map<String, String> until = new LinkedHashMap<>();
-            for (Held held : all.at(place.id())) {
-                here.merge(held.lot().supply(), held.pieces(), Integer::sum);
+            for (Held held : all.at(place)) {
                 held.good()
                         .ifPresent(
                                 g -> until.merge(held.lot().supply(), g.said(), (a, b) -> a.compareTo(b) < 0 ? a : b));
             }
-            if (!here.isEmpty()) {
-                pockets.add(new Pocket(
-                        place.name(),
-                        here.entrySet().stream()
-                                .map(e -> all.named(e.getValue(), e.getKey())
-                                        + Optional.ofNullable(until.get(e.getKey()))
-                                                .map(u -> ", until " + u)
-                                                .orElse(""))
-                                .toList()));
-            }
+            all.byPocket(place)
+                    .forEach((pocket, placed) -> pockets.add(new Pocket(
+                            all.nameAndPocket(place) + (pocket.isEmpty() ? "" : ": " + pocket),
+                            placed.stream()
+                                    .map(p -> all.named(p.pieces(), p.thing())
+                                            + Optional.ofNullable(until.get(p.thing()))
+                                                    .map(u -> ", until " + u)
+                                                    .orElse(""))
+                                    .toList())));
         }
         return pockets;
     }

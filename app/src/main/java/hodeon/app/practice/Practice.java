@@ -3,8 +3,6 @@ package hodeon.app.practice;
 import hodeon.app.aid.DoNow;
 import hodeon.app.aid.FirstAid;
 import hodeon.app.evidence.HouseholdEvidence;
-import hodeon.app.packing.box.Boxes;
-import hodeon.app.packing.box.Layout;
 import hodeon.app.shell.NotHere;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
@@ -50,21 +48,14 @@ public class Practice {
     private final FirstAid aid;
     private final HouseholdEvidence knowledge;
     private final StockService stock;
-    private final Boxes boxes;
     private final Clock clock;
 
     Practice(
-            PractisedRepository practised,
-            FirstAid aid,
-            HouseholdEvidence knowledge,
-            StockService stock,
-            Boxes boxes,
-            Clock clock) {
+            PractisedRepository practised, FirstAid aid, HouseholdEvidence knowledge, StockService stock, Clock clock) {
         this.practised = practised;
         this.aid = aid;
         this.knowledge = knowledge;
         this.stock = stock;
-        this.boxes = boxes;
         this.clock = clock;
     }
 
@@ -129,7 +120,7 @@ public class Practice {
         Random random = new Random(seed);
         Problem about = catalogue.problem(problem).orElseThrow(() -> new NotHere("problem " + problem));
         Map<String, String> lying = lying(household, kit);
-        Map<String, String> parts = boxes.layout(household, stock.of(household)).parts(kit).stream()
+        Map<String, String> parts = stock.of(household).pockets().of(kit).stream()
                 .collect(Collectors.toMap(c -> c.name(), c -> c.id(), (a, b) -> a, LinkedHashMap::new));
         Optional<Supply> thing = Drill.decisive(about, catalogue, lying.keySet());
         Map<String, DoNow> told = aid.everything(household);
@@ -217,13 +208,12 @@ public class Practice {
     /** Where each supply of a kit lies, as soon as may be: in a compartment, in a module, or nowhere in particular. */
     private Map<String, String> lying(UUID household, UUID kit) {
         Stock all = stock.of(household);
-        Layout layout = boxes.layout(household, all);
         Map<String, String> lying = new LinkedHashMap<>();
         all.modules(kit)
                 .forEach(m -> all.inKit(m.id()).forEach(h -> lying.put(h.lot().supply(), m.name())));
-        layout.placed(kit)
+        all.placed(kit)
                 .forEach(p ->
-                        lying.put(p.supply(), p.where().map(Compartment::name).orElse("")));
+                        lying.put(p.thing(), p.where().map(Compartment::name).orElse("")));
         return lying;
     }
 

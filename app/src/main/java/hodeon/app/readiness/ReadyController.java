@@ -57,8 +57,8 @@ class ReadyController {
         this.clock = clock;
     }
 
-    /** A planned kind against what lies there. */
-    record LineView(Supply supply, int planned, int there, int good, String first, LotView.State state) {
+    /** A planned kind against what lies there. @param where compartments and modules that it lies in; empty if nobody said */
+    record LineView(Supply supply, String where, int planned, int there, int good, String first, LotView.State state) {
 
         public String name() {
             return supply.name();
@@ -138,6 +138,14 @@ class ReadyController {
             int there = state.good() + old;
             lines.add(new LineView(
                     kit.lines().get(i).supply(),
+                    held.stream()
+                            .filter(h -> h.lot().supply().equals(supply))
+                            .map(h -> h.place().equals(place.id())
+                                    ? all.pocket(h.place(), supply)
+                                    : all.where(h.place(), supply))
+                            .filter(w -> !w.isEmpty())
+                            .distinct()
+                            .collect(Collectors.joining(", ")),
                     state.line().target(),
                     there,
                     state.good(),

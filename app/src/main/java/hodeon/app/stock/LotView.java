@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 /**
  * A lot at a place as the pages show it.
  *
+ * @param pocket the compartments where its kind lies; empty if nobody said
  * @param detail product, lot code and the like in one line
  * @param until the last good day; “does not expire”
  * @param why what ends it
@@ -28,6 +29,7 @@ public record LotView(
         UUID id,
         UUID place,
         String placeName,
+        String pocket,
         String supply,
         String name,
         String group,
@@ -70,6 +72,7 @@ public record LotView(
                 lot.id(),
                 held.place(),
                 stock.placeName(held.place()),
+                stock.pocket(held.place(), lot.supply()),
                 lot.supply(),
                 stock.nameOf(lot.supply()),
                 supply.map(s -> s.group().label()).orElse("Not in the catalogue"),
@@ -89,6 +92,7 @@ public record LotView(
                 lot,
                 place,
                 stock.placeName(place),
+                "",
                 supply,
                 stock.nameOf(supply),
                 "",

@@ -18,6 +18,8 @@ import hodeon.app.stock.ledger.WithdrawalRow;
 import hodeon.app.stock.place.Place;
 import hodeon.app.stock.place.PlaceRepository;
 import hodeon.app.stock.place.PlaceRow;
+import hodeon.app.stock.pocket.PocketKeeping;
+import hodeon.app.stock.pocket.Pockets;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
 import hodeon.core.stock.GoodUntil;
@@ -50,6 +52,7 @@ public class StockService {
     private final LotRepository lots;
     private final WithdrawalRepository withdrawals;
     private final HeadRepository heads;
+    private final PocketKeeping pockets;
     private final OwnCatalogue catalogues;
     private final LedgerSums sums;
     private final Clock clock;
@@ -61,6 +64,7 @@ public class StockService {
             LotRepository lots,
             WithdrawalRepository withdrawals,
             HeadRepository heads,
+            PocketKeeping pockets,
             OwnCatalogue catalogues,
             LedgerSums sums,
             Clock clock) {
@@ -70,6 +74,7 @@ public class StockService {
         this.lots = lots;
         this.withdrawals = withdrawals;
         this.heads = heads;
+        this.pockets = pockets;
         this.catalogues = catalogues;
         this.clock = clock;
     }
@@ -101,7 +106,8 @@ public class StockService {
             Map<String, Supply> supplies,
             List<Place> places,
             List<Withdrawal> withdrawals,
-            StockRules rules) {
+            StockRules rules,
+            Pockets pockets) {
 
         Stock answer(List<WithdrawalRow> withdrawn) {
             Map<UUID, Place> byId = new LinkedHashMap<>();
@@ -110,7 +116,7 @@ public class StockService {
                     .map(l -> new Held(
                             l.lot(), l.place(), l.pieces(), good(l.row(), l.lot(), supplies, withdrawn, rules.grace())))
                     .toList();
-            return Stock.of(supplies, byId, held, rules);
+            return Stock.of(supplies, byId, held, rules, pockets);
         }
     }
 
@@ -120,7 +126,8 @@ public class StockService {
                 Stock.byId(catalogues.of(household).catalogue()),
                 places(household),
                 withdrawn.stream().map(StockService::withdrawal).toList(),
-                rules(household));
+                rules(household),
+                pockets.of(household));
     }
 
     private static Optional<GoodUntil> good(

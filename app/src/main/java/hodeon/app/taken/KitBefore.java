@@ -7,19 +7,20 @@ import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Supply;
-import hodeon.core.stock.Held;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A kit as somebody sees it who stands before it: where things lie, what they are for, and nobody's data.
  *
- * @param parts the kit itself and its modules
+ * @param parts the kit itself and its modules, each compartment by itself where they have any
  * @param firstMinutes what to do first
  */
 record KitBefore(String name, List<Part> parts, List<FirstAid.Said> firstMinutes) {
@@ -27,7 +28,7 @@ record KitBefore(String name, List<Part> parts, List<FirstAid.Said> firstMinutes
     private static final int MOST_REASONS = 4;
     private static final int MOST_AT_ONCE = 6;
 
-    /** @param name of the module; empty for what lies loose */
+    /** @param name of the module and the compartment; empty for what lies loose */
     record Part(String name, List<Thing> things) {}
 
     /**
@@ -44,18 +45,20 @@ record KitBefore(String name, List<Part> parts, List<FirstAid.Said> firstMinutes
     static KitBefore of(Place kit, Stock here, Catalogue catalogue, List<FirstAid.Said> firstMinutes) {
         List<Part> parts = new ArrayList<>();
         for (UUID place : here.nesting().within(kit.id())) {
-            Map<String, Integer> pieces = new LinkedHashMap<>();
-            here.at(place).stream()
-                    .sorted(Comparator.comparing((Held h) -> here.nameOf(h.lot().supply())))
-                    .forEach(h -> pieces.merge(h.lot().supply(), h.pieces(), Integer::sum));
-            List<Thing> things = pieces.entrySet().stream()
-                    .flatMap(e -> Optional.ofNullable(here.supplies().get(e.getKey()))
-                            .map(s -> thing(place, s, e.getValue(), catalogue))
-                            .stream())
-                    .toList();
-            if (!things.isEmpty()) {
-                parts.add(new Part(place.equals(kit.id()) ? "" : here.placeName(place), things));
-            }
+            here.byPocket(place)
+                    .forEach((pocket, placed) -> parts.add(new Part(
+                            Stream.of(place.equals(kit.id()) ? "" : here.nameAndPocket(place), pocket)
+                                    .filter(n -> !n.isEmpty())
+                                    .collect(Collectors.joining(": ")),
+                            placed.stream()
+                                    .sorted(Comparator.comparing(p -> here.nameOf(p.thing())))
+                                    .map(p -> thing(
+                                            place,
+                                            Objects.requireNonNull(
+                                                    here.supplies().get(p.thing())),
+                                            p.pieces(),
+                                            catalogue))
+                                    .toList())));
         }
         return new KitBefore(kit.name(), parts, firstMinutes);
     }

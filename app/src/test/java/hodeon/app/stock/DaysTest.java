@@ -62,7 +62,8 @@ class DaysTest {
 
     @Test
     void aLotOfASupplyThatIsNoLongerInTheCatalogueIsStillShown() {
-        Stock stock = Stock.of(Map.of(), Map.of(), List.of(held(TODAY)), StockRules.USUAL);
+        Stock stock = Stock.of(
+                Map.of(), Map.of(), List.of(held(TODAY)), StockRules.USUAL, hodeon.app.stock.pocket.Pockets.NONE);
         LotView view = LotView.of(held(TODAY), stock, TODAY);
         assertThat(view.name()).isEqualTo("no-longer-known");
         assertThat(view.counted()).isEqualTo("2 pieces");

@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import org.hamcrest.Matchers;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -79,6 +80,22 @@ class TakingTest extends StockTest {
                 .andExpect(status().isOk())
                 .andExpect(says("Clubhouse kit", "Cuts", "I took 1", "what to do first"))
                 .andExpect(doesNotSay("Ottilie", "Car kit", "Sign out", mine.getUsername()));
+    }
+
+    /** Whoever stands before it finds it by its compartments, in the order in which they are opened. */
+    @Test
+    void thingsStandByTheCompartmentTheyLieIn() throws Exception {
+        put(kit, "gauze-large", 4, "2030-01");
+        put(kit, "tourniquet-windlass", 1, "");
+        send(mine, "/kits/" + kit + "/pack/shape", "shape", "pouch");
+        send(mine, "/kits/" + kit + "/pack/arrange");
+        assertThat(Jsoup.parse(web.perform(get("/t/" + code))
+                                .andReturn()
+                                .getResponse()
+                                .getContentAsString())
+                        .select(".part h3")
+                        .eachText())
+                .containsExactly("Loops on the back", "Under the flap", "Cuts, in Under the flap");
     }
 
     @Test

@@ -22,7 +22,7 @@ record Box(String name, List<Compartment> parts, List<Lying> things, List<Grave>
     }
 
     /** @param way empty if it lies nowhere in particular */
-    record Grave(String supply, String name, Optional<Layout.Way> way) {}
+    record Grave(String supply, String name, Optional<Way> way) {}
 
     List<Lying> in(Compartment part) {
         return things.stream().filter(t -> t.part().equals(part.id())).toList();

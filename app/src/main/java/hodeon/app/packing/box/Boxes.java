@@ -5,6 +5,8 @@ import hodeon.app.shell.NotHere;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
+import hodeon.app.stock.pocket.PocketKeeping;
+import hodeon.app.stock.pocket.Pockets;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.packing.Arrangement;
@@ -16,6 +18,7 @@ import hodeon.core.stock.Held;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,22 +38,14 @@ public class Boxes {
 
     private static final Duration PATIENCE = Duration.ofSeconds(3);
 
-    private final PartRepository parts;
-    private final LaidRepository laid;
+    private final PocketKeeping pockets;
     private final StockService stock;
     private final HouseholdEvidence knowledge;
 
-    Boxes(PartRepository parts, LaidRepository laid, StockService stock, HouseholdEvidence knowledge) {
-        this.parts = parts;
-        this.laid = laid;
+    Boxes(PocketKeeping pockets, StockService stock, HouseholdEvidence knowledge) {
+        this.pockets = pockets;
         this.stock = stock;
         this.knowledge = knowledge;
-    }
-
-    /** In which compartment everything of a household lies. */
-    @Transactional(readOnly = true)
-    public Layout layout(UUID household, Stock all) {
-        return Layout.of(all, parts.findByHouseholdIdOrderByPosition(household), laid.findByHouseholdId(household));
     }
 
     /** Throws {@link NotHere} for what is no kit or module of the household. */
@@ -58,26 +53,25 @@ public class Boxes {
     Box of(UUID household, UUID kit) {
         String name = stock.place(household, kit).name();
         Stock all = stock.of(household);
-        Layout layout = layout(household, all);
         Catalogue catalogue = knowledge.of(household).catalogue();
         Map<String, Double> urgency = Urgency.of(catalogue);
         List<Box.Lying> things = new ArrayList<>();
-        for (Layout.Placed p : layout.placed(kit)) {
-            Supply supply = Objects.requireNonNull(all.supplies().get(p.supply()));
+        for (Pockets.Placed p : all.placed(kit)) {
+            Supply supply = Objects.requireNonNull(all.supplies().get(p.thing()));
             String part = p.where().map(Compartment::id).orElse("");
             things.add(new Box.Lying(
-                    p.supply(),
+                    p.thing(),
                     new Laid.Handful(
-                            p.supply() + " " + part,
+                            p.thing() + " " + part,
                             supply,
                             p.pieces(),
-                            things.stream().anyMatch(t -> t.key().equals(p.supply())),
-                            urgency.getOrDefault(p.supply(), 0.0),
+                            things.stream().anyMatch(t -> t.key().equals(p.thing())),
+                            urgency.getOrDefault(p.thing(), 0.0),
                             p.pinned() ? p.where().map(Compartment::id) : Optional.empty()),
                     p.where()));
         }
         for (Place module : all.modules(kit)) {
-            Optional<Compartment> where = layout.module(kit, module.id());
+            Pockets.Placed lies = Way.module(all, kit, module.id());
             things.add(new Box.Lying(
                     module.id().toString(),
                     new Laid.Pouch(
@@ -89,10 +83,10 @@ public class Boxes {
                                             h -> urgency.getOrDefault(h.lot().supply(), 0.0))
                                     .max()
                                     .orElse(0),
-                            layout.pinned(kit, module.id()) ? where.map(Compartment::id) : Optional.empty()),
-                    where));
+                            lies.pinned() ? lies.where().map(Compartment::id) : Optional.empty()),
+                    lies.where()));
         }
-        return new Box(name, layout.parts(kit), things, grave(all, layout, kit, Urgency.grave(catalogue), urgency));
+        return new Box(name, all.pockets().of(kit), things, grave(all, kit, Urgency.grave(catalogue), urgency));
     }
 
     private static double litres(Stock all, UUID place) {
@@ -103,13 +97,12 @@ public class Boxes {
                 .sum();
     }
 
-    private static List<Box.Grave> grave(
-            Stock all, Layout layout, UUID kit, Set<String> decisive, Map<String, Double> urgency) {
-        Map<String, Optional<Layout.Way>> ways = new LinkedHashMap<>();
+    private static List<Box.Grave> grave(Stock all, UUID kit, Set<String> decisive, Map<String, Double> urgency) {
+        Map<String, Optional<Way>> ways = new LinkedHashMap<>();
         for (Held held : all.inKit(kit)) {
             String supply = held.lot().supply();
             if (decisive.contains(supply)) {
-                ways.merge(supply, layout.way(kit, held.place(), supply), Boxes::quicker);
+                ways.merge(supply, Way.to(all, kit, held.place(), supply), Boxes::quicker);
             }
         }
         return ways.entrySet().stream()
@@ -118,8 +111,8 @@ public class Boxes {
                 .toList();
     }
 
-    private static Optional<Layout.Way> quicker(Optional<Layout.Way> a, Optional<Layout.Way> b) {
-        return Stream.of(a, b).flatMap(Optional::stream).min(Comparator.comparingInt(Layout.Way::seconds));
+    private static Optional<Way> quicker(Optional<Way> a, Optional<Way> b) {
+        return Stream.of(a, b).flatMap(Optional::stream).min(Comparator.comparingInt(Way::seconds));
     }
 
     /** Compartments of a shape in place of those there were; nothing lies anywhere then. */
@@ -129,9 +122,7 @@ public class Boxes {
                 .filter(s -> s.id().equals(shape))
                 .findFirst()
                 .orElseThrow(() -> new NotHere("shape " + shape));
-        laid.deleteAll(laid.findByHouseholdIdAndKitId(household, kit));
-        parts.deleteAll(parts.findByHouseholdIdAndKitIdOrderByPosition(household, kit));
-        chosen.compartments().forEach(c -> keep(household, kit, new PartRow(), c));
+        pockets.draw(household, kit, chosen.compartments());
     }
 
     /** Lays everything out anew; what was pinned stays. Answers how far it may be from the best, as a share. */
@@ -163,45 +154,19 @@ public class Boxes {
                     });
         });
         Arrangement arranged = Arrangement.of(box.parts(), things, PATIENCE);
-        Map<String, Laying> byThing = new LinkedHashMap<>();
+        Map<String, Map<String, Integer>> anew = new LinkedHashMap<>();
+        Map<String, Set<String>> pinned = new HashMap<>();
         things.forEach(t -> {
-            Laying laying = byThing.computeIfAbsent(
-                    Objects.requireNonNull(keys.get(t.id())), k -> new Laying(new LinkedHashMap<>(), new HashSet<>()));
-            String part = arranged.compartments().getOrDefault(t.id(), "");
-            laying.pieces().merge(part, t instanceof Laid.Handful h ? h.pieces() : 1, Integer::sum);
-            t.pinned().ifPresent(laying.pinned()::add);
+            String key = Objects.requireNonNull(keys.get(t.id()));
+            Map<String, Integer> pieces = anew.computeIfAbsent(key, k -> new LinkedHashMap<>());
+            pieces.merge(
+                    arranged.compartments().getOrDefault(t.id(), ""),
+                    t instanceof Laid.Handful h ? h.pieces() : 1,
+                    Integer::sum);
+            t.pinned().ifPresent(pinned.computeIfAbsent(key, k -> new HashSet<>())::add);
         });
-        laid.deleteAll(laid.findByHouseholdIdAndKitId(household, kit));
-        laid.flush();
-        byThing.forEach((thing, laying) -> save(household, kit, thing, laying));
+        pockets.lay(household, kit, anew, pinned);
         return arranged.gap();
-    }
-
-    /** @param pieces by compartment, those laid nowhere under “” */
-    private record Laying(Map<String, Integer> pieces, Set<String> pinned) {}
-
-    /** Where most lie, or it is slowest to reach, all lie that lie nowhere else: what comes and goes does so there. */
-    private void save(UUID household, UUID kit, String thing, Laying laying) {
-        Map<String, Integer> seconds = new LinkedHashMap<>();
-        parts.findByHouseholdIdAndKitIdOrderByPosition(household, kit)
-                .forEach(p -> seconds.put(p.id.toString(), p.compartment().seconds()));
-        Optional<String> most = laying.pieces().containsKey("")
-                ? Optional.empty()
-                : laying.pieces().entrySet().stream()
-                        .max(Map.Entry.<String, Integer>comparingByValue()
-                                .thenComparing(e -> seconds.getOrDefault(e.getKey(), 0)))
-                        .map(Map.Entry::getKey);
-        laying.pieces().forEach((part, pieces) -> {
-            if (!part.isEmpty()) {
-                laid.save(new LaidRow(
-                        household,
-                        kit,
-                        thing,
-                        UUID.fromString(part),
-                        most.filter(part::equals).isPresent() ? 0 : pieces,
-                        laying.pinned().contains(part)));
-            }
-        });
     }
 
     /**
@@ -212,31 +177,28 @@ public class Boxes {
      * @param pieces that are taken from there, all of them if there are fewer
      */
     public void lay(UUID household, UUID kit, String thing, Optional<UUID> from, int pieces, UUID part) {
-        part(household, kit, part);
+        pockets.mustHave(household, kit, part);
         List<Box.Lying> lying = of(household, kit).things().stream()
                 .filter(t -> t.key().equals(thing))
                 .toList();
         if (lying.isEmpty()) {
             throw new NotHere("thing " + thing + " in this kit");
         }
-        Laying laying = new Laying(new LinkedHashMap<>(), new HashSet<>());
+        Map<String, Integer> laid = new LinkedHashMap<>();
+        Set<String> pinned = new HashSet<>();
         lying.forEach(t -> {
-            laying.pieces().merge(t.part(), count(t), Integer::sum);
-            t.laid().pinned().ifPresent(laying.pinned()::add);
+            laid.merge(t.part(), count(t), Integer::sum);
+            t.laid().pinned().ifPresent(pinned::add);
         });
         String at = from.map(UUID::toString)
-                .filter(laying.pieces()::containsKey)
+                .filter(laid::containsKey)
                 .orElse(lying.getLast().part());
-        int moved = Math.min(pieces, laying.pieces().getOrDefault(at, 0));
-        laying.pieces().merge(at, -moved, Integer::sum);
-        laying.pieces().merge(part.toString(), moved, Integer::sum);
-        laying.pieces().values().removeIf(n -> n <= 0);
-        laying.pinned().add(part.toString());
-        laid.deleteAll(laid.findByHouseholdIdAndKitId(household, kit).stream()
-                .filter(r -> r.thing.equals(thing))
-                .toList());
-        laid.flush();
-        save(household, kit, thing, laying);
+        int moved = Math.min(pieces, laid.getOrDefault(at, 0));
+        laid.merge(at, -moved, Integer::sum);
+        laid.merge(part.toString(), moved, Integer::sum);
+        laid.values().removeIf(n -> n <= 0);
+        pinned.add(part.toString());
+        pockets.lay(household, kit, Map.of(thing, laid), Map.of(thing, pinned));
     }
 
     private static int count(Box.Lying lying) {
@@ -245,40 +207,18 @@ public class Boxes {
 
     /** It may be moved when all is arranged. */
     public void letGo(UUID household, UUID kit, String thing) {
-        laid.findByHouseholdIdAndKitId(household, kit).stream()
-                .filter(r -> r.thing.equals(thing))
-                .forEach(r -> r.pinned = false);
+        stock.place(household, kit);
+        pockets.letGo(household, kit, thing);
     }
 
     /** @param part the compartment that is changed; empty for a new one */
     public void keep(UUID household, UUID kit, Optional<UUID> part, Compartment as) {
         stock.place(household, kit);
-        keep(household, kit, part.map(id -> part(household, kit, id)).orElseGet(PartRow::new), as);
-    }
-
-    private void keep(UUID household, UUID kit, PartRow row, Compartment as) {
-        if (row.kitId.equals(new UUID(0, 0))) {
-            row.householdId = household;
-            row.kitId = kit;
-            row.position = parts.findByHouseholdIdAndKitIdOrderByPosition(household, kit).stream()
-                            .mapToInt(p -> p.position)
-                            .max()
-                            .orElse(0)
-                    + 1;
-        }
-        row.is(as);
-        parts.save(row);
+        pockets.keep(household, kit, part, as);
     }
 
     /** What lay in it lies nowhere then. */
     public void remove(UUID household, UUID kit, UUID part) {
-        PartRow row = part(household, kit, part);
-        laid.deleteByPartId(part);
-        parts.delete(row);
-    }
-
-    private PartRow part(UUID household, UUID kit, UUID part) {
-        return parts.findByIdAndHouseholdIdAndKitId(part, household, kit)
-                .orElseThrow(() -> new NotHere("compartment " + part));
+        pockets.remove(household, kit, part);
     }
 }

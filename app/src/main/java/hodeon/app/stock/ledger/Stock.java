@@ -2,13 +2,17 @@ package hodeon.app.stock.ledger;
 
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.place.Place;
+import hodeon.app.stock.pocket.Pockets;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.packing.Compartment;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Nesting;
 import hodeon.core.units.Mass;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,10 +39,12 @@ public record Stock(
         Map<UUID, List<Held>> lying,
         Set<String> shared,
         Nesting nesting,
-        StockRules rules) {
+        StockRules rules,
+        Pockets pockets) {
 
     /** What lies in a place that is not among the given ones is left out: it is in the bin with its kit. */
-    public static Stock of(Map<String, Supply> supplies, Map<UUID, Place> places, List<Held> held, StockRules rules) {
+    public static Stock of(
+            Map<String, Supply> supplies, Map<UUID, Place> places, List<Held> held, StockRules rules, Pockets pockets) {
         List<Held> there =
                 held.stream().filter(h -> places.containsKey(h.place())).toList();
         Map<UUID, UUID> inside = new LinkedHashMap<>();
@@ -50,7 +56,8 @@ public record Stock(
                 Collections.unmodifiableMap(there.stream().collect(Collectors.groupingBy(Held::place))),
                 shared(places.values()),
                 new Nesting(inside),
-                rules);
+                rules,
+                pockets);
     }
 
     private static Set<String> shared(Collection<Place> places) {
@@ -99,6 +106,62 @@ public record Stock(
 
     public List<Held> at(UUID place) {
         return lying.getOrDefault(place, List.of());
+    }
+
+    /** Pieces of each supply that lie directly in a kit or module, in the order of the catalogue, compartment by compartment. */
+    public List<Pockets.Placed> placed(UUID place) {
+        Map<String, Integer> there = new LinkedHashMap<>();
+        at(place).forEach(h -> there.merge(h.lot().supply(), h.pieces(), Integer::sum));
+        return supplies.keySet().stream()
+                .filter(s -> there.getOrDefault(s, 0) > 0)
+                .flatMap(s -> pockets.placed(place, s, there.getOrDefault(s, 0)).stream())
+                .toList();
+    }
+
+    /** The compartments in which a supply lies, such as “Loops (1), Main room (1)”; empty if nobody said. */
+    public String pocket(UUID place, String supply) {
+        return pockets.named(
+                place,
+                supply,
+                at(place).stream()
+                        .filter(h -> h.lot().supply().equals(supply))
+                        .mapToInt(Held::pieces)
+                        .sum());
+    }
+
+    /** What lies directly in a kit or module by the compartment it lies in, in the order in which they are opened; “” last. */
+    public Map<String, List<Pockets.Placed>> byPocket(UUID place) {
+        Map<String, List<Pockets.Placed>> pockets = new LinkedHashMap<>();
+        placed(place).stream()
+                .sorted(Comparator.comparingInt(Pockets.Placed::seconds))
+                .forEach(p -> pockets.computeIfAbsent(
+                                p.where().map(Compartment::name).orElse(""), n -> new ArrayList<>())
+                        .add(p));
+        return pockets;
+    }
+
+    /** Name of a module with the compartment of its kit that it lies in: “Cuts, in the tray”; of a kit its name. */
+    public String nameAndPocket(UUID place) {
+        String pocket = Optional.ofNullable(places.get(place))
+                .flatMap(Place::inside)
+                .map(in -> pockets.named(in, place.toString(), 1))
+                .orElse("");
+        return placeName(place) + (pocket.isEmpty() ? "" : ", in " + pocket);
+    }
+
+    /** Place and compartment: “Deck pouch, Main room”. */
+    public String where(UUID place, String supply) {
+        String pocket = pocket(place, supply);
+        return placeName(place) + (pocket.isEmpty() ? "" : ", " + pocket);
+    }
+
+    /** How soon it is open, for the order in which one looks; what lies nowhere in particular comes last. */
+    public int opening(UUID place, String supply) {
+        return pockets.placed(place, supply, 1).stream()
+                .flatMap(p -> p.where().stream())
+                .mapToInt(Compartment::seconds)
+                .min()
+                .orElse(Integer.MAX_VALUE);
     }
 
     /** What lies in a place: in itself and, to any depth, in the modules inside it. */

@@ -1,4 +1,4 @@
-package hodeon.app.packing.box;
+package hodeon.app.stock.pocket;
 
 import hodeon.core.packing.AccessStep;
 import hodeon.core.packing.Compartment;

@@ -1,4 +1,4 @@
-package hodeon.app.packing.box;
+package hodeon.app.stock.pocket;
 
 import java.util.List;
 import java.util.UUID;

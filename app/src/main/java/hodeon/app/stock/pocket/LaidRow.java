@@ -1,4 +1,4 @@
-package hodeon.app.packing.box;
+package hodeon.app.stock.pocket;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
