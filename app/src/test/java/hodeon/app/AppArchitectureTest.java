@@ -61,7 +61,7 @@ class AppArchitectureTest {
             medicine: brief evidence formulary household mat need people plan shell storage
             need: brief evidence household shell
             packing: evidence household mat plan shell stock tradeoff
-            paper: aid brief evidence formulary household journal kits mat need people shell stock
+            paper: aid brief evidence formulary household journal kits mat need packing people shell stock
             people: formulary household shell storage
             photo:
             plan: brief evidence formulary need people shell

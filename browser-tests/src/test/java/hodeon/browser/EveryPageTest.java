@@ -58,6 +58,8 @@ class EveryPageTest {
                                 kit + "/bought",
                                 kit + "/weigh",
                                 kit + "/pack",
+                                kit + "/papers",
+                                kit + "/papers?paper=specimen",
                                 "/practice",
                                 kit.replace("/kits/", "/practice/") + "?seed=7",
                                 "/kept",

@@ -24,7 +24,7 @@ import org.springframework.stereotype.Component;
 
 /** What to do, on paper: a card for each problem that is grave and likely on an outing, and how risky things are used. */
 @Component
-class AidCards {
+public class AidCards {
 
     /** Cards for the problems of the greatest concern, and no more: nobody carries a book in a pouch. */
     private static final int CARDS = 8;
@@ -71,7 +71,17 @@ class AidCards {
     }
 
     private static DoNowCard card(DoNow now) {
-        List<Card.DoLine> lines = now.lines().stream()
+        return new DoNowCard(
+                now.name(),
+                now.call(),
+                lines(now),
+                now.watch(),
+                now.follows().stream().map(f -> f.name() + ": " + f.taught()).toList());
+    }
+
+    /** In order, each with what the kit has for it. */
+    public static List<Card.DoLine> lines(DoNow now) {
+        return now.lines().stream()
                 .map(l -> new Card.DoLine(
                         Papers.capital(l.whom()),
                         l.words(),
@@ -79,12 +89,6 @@ class AidCards {
                                 .map(h -> (h.makeshift() ? "makeshift: " : "") + h.name() + ", " + h.where())
                                 .collect(Collectors.joining("; "))))
                 .toList();
-        return new DoNowCard(
-                now.name(),
-                now.call(),
-                lines,
-                now.watch(),
-                now.follows().stream().map(f -> f.name() + ": " + f.taught()).toList());
     }
 
     HowToCard howTo(StoredTrip trip) {

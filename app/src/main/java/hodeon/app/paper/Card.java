@@ -132,6 +132,83 @@ public sealed interface Card {
         }
     }
 
+    /**
+     * The opened box with where the urgent things are; places and sizes in percent of the drawing.
+     *
+     * @param urgent the most urgent first
+     */
+    record OpeningMap(String title, List<MapPart> parts, List<Urgent> urgent) implements Card {
+
+        @Override
+        public String kind() {
+            return "opening";
+        }
+    }
+
+    record MapPart(String name, String seconds, boolean outside, Spot spot, List<MapTile> tiles) {}
+
+    record MapTile(String name, boolean urgent, Spot spot) {}
+
+    record Spot(String left, String top, String width, String height) {
+
+        /** As a style. */
+        public String style() {
+            return "left:" + left + "%;top:" + top + "%;width:" + width + "%;height:" + height + "%";
+        }
+    }
+
+    record Urgent(String name, String where, String seconds) {}
+
+    /** What stays with a module: what it holds, and what to do with it. */
+    record ModuleCard(String title, List<String> holds, List<ModuleDo> todo) implements Card {
+
+        @Override
+        public String kind() {
+            return "module";
+        }
+    }
+
+    /** @param without with no gear, sentence by sentence */
+    record ModuleDo(String name, String call, List<DoLine> lines, String watch, List<String> without) {}
+
+    /** Labels, tags and stickers on sheets that the user has. */
+    record LabelsOnGrid(String title, List<SheetPage> pages) implements Card {
+
+        @Override
+        public String kind() {
+            return "sheet";
+        }
+    }
+
+    record SheetPage(List<Sticker> stickers) {}
+
+    /**
+     * @param style where it stands on the sheet
+     * @param blanks what is written by hand
+     */
+    record Sticker(String style, String head, List<String> lines, List<String> blanks) {}
+
+    /** For the wall: which kits there are and where, who may help, whom to call. */
+    record HouseSheet(String title, List<Pocket> kits, List<String> helpers, List<String> numbers, String poison)
+            implements Card {
+
+        @Override
+        public String kind() {
+            return "house";
+        }
+    }
+
+    /** @param helped what helped them before, first @param noted what was written down so far */
+    record CareDiary(String title, String who, List<String> helped, List<CareLine> noted) implements Card {
+
+        @Override
+        public String kind() {
+            return "care";
+        }
+    }
+
+    record CareLine(String at, String found, String given, String helped) {}
+
     record ContactsCard(String title, List<Pocket> people) implements Card {
 
         @Override

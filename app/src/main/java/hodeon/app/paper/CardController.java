@@ -77,7 +77,7 @@ class CardController {
                 choices(trip),
                 card,
                 paper,
-                List.of(PaperSize.values()),
+                PaperSize.ofCards(),
                 cards(member, trip, card));
         return Shown.page("paper/cards", view, model);
     }

@@ -17,6 +17,8 @@ import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
 import hodeon.core.units.Mass;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,7 +29,7 @@ import org.springframework.stereotype.Component;
 
 /** What is in a trip's kit, on cards and labels. */
 @Component
-class ContentsCards {
+public class ContentsCards {
 
     private static final Map<String, Integer> LINES_ON_LABEL = Map.of("large", 22, "medium", 8, "small", 3);
 
@@ -35,12 +37,14 @@ class ContentsCards {
     private final MatService mats;
     private final StockService stock;
     private final HouseholdEvidence knowledge;
+    private final Clock clock;
 
-    ContentsCards(ListService lists, MatService mats, StockService stock, HouseholdEvidence knowledge) {
+    ContentsCards(ListService lists, MatService mats, StockService stock, HouseholdEvidence knowledge, Clock clock) {
         this.lists = lists;
         this.mats = mats;
         this.stock = stock;
         this.knowledge = knowledge;
+        this.clock = clock;
     }
 
     /** By pocket where the trip's kit lies packed, else by group as it lies on the mat. */
@@ -64,6 +68,15 @@ class ContentsCards {
                 .orElseGet(() -> byGroup(catalogue, pieces));
         return new ContentsCard(
                 "Contents: " + kit.map(StoredList::name).orElse(trip.trip().name()), pockets, weight);
+    }
+
+    /** Of a kit or a module as it lies packed, its outermost compartment first. */
+    public ContentsCard ofKit(UUID household, UUID kit) {
+        Stock all = stock.at(household, kit);
+        return new ContentsCard(
+                "Contents: " + all.placeName(kit),
+                packed(household, kit),
+                Figures.grams(all.mass(kit)) + " lie in it, as of " + LocalDate.now(clock));
     }
 
     private List<Pocket> packed(UUID household, UUID kit) {

@@ -8,14 +8,15 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 
-/** Prints cards as PDF: real text, the font inside the file, the size of the paper as asked. */
+/** Prints cards as PDF: real text, tagged for whoever has it read aloud, the font inside the file, the size of the paper as asked. */
 @Component
-class Pdf {
+public class Pdf {
 
     private static final String FAMILY = "Atkinson Hyperlegible Next";
     private static final String FONT = "hodeon/app/paper/atkinson-hyperlegible-next-%d.ttf";
@@ -28,9 +29,15 @@ class Pdf {
         this.templates = templates;
     }
 
-    byte[] of(List<? extends Card> cards, PaperSize size) {
+    public byte[] of(List<? extends Card> cards, PaperSize size) {
+        return size == PaperSize.SHEET ? of(List.of(), size, cards) : of(cards, size, List.of());
+    }
+
+    /** @param sheets of labels, each on A4 behind the cards */
+    public byte[] of(List<? extends Card> cards, PaperSize size, List<? extends Card> sheets) {
         Context context = new Context();
-        context.setVariable("cards", cards);
+        context.setVariable(
+                "cards", Stream.concat(cards.stream(), sheets.stream()).toList());
         context.setVariable("size", size);
         context.setVariable("css", text("static/css/card.css"));
         ByteArrayOutputStream pdf = new ByteArrayOutputStream();
@@ -41,6 +48,8 @@ class Pdf {
         try {
             builder.withHtmlContent(templates.process("paper/print", context), null)
                     .withProducer("Hodeon")
+                    .usePdfUaAccessibility(true)
+                    .useUnicodeLineBreaker(new WholeDates())
                     .toStream(pdf)
                     .run();
         } catch (IOException e) {

@@ -77,7 +77,9 @@ final class BackupTables {
             own("medicine_rules", "household_id"),
             own("country_note", "id"),
             own("followed_school", "topic"),
-            own("example", "household_id"));
+            own("example", "household_id"),
+            own("label_grid", "household_id"),
+            own("printed_card", "scope_id", "card"));
 
     /** Tables that files of an earlier version do not have. */
     static final Set<String> SINCE_VERSION_2 = Set.of(
@@ -103,7 +105,9 @@ final class BackupTables {
             "kit_part",
             "practised",
             "kit_laid",
-            "dispensed");
+            "dispensed",
+            "label_grid",
+            "printed_card");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(

@@ -126,6 +126,12 @@ class CardPageTest extends WebTest {
         send(mine, trip + "/medicines/pin", "supply", "child-paracetamol", "pieces", "4", "version", "0");
         try (PDDocument pdf = pdf(mine, trip, card, size)) {
             assertThat(text(pdf).toLowerCase()).contains(title.toLowerCase(), says.toLowerCase());
+            assertThat(pdf.getDocumentCatalog().getMarkInfo().isMarked())
+                    .as("tagged")
+                    .isTrue();
+            assertThat(pdf.getDocumentCatalog().getStructureTreeRoot().getKids())
+                    .isNotEmpty();
+            assertThat(pdf.getDocumentCatalog().getLanguage()).isEqualTo("en");
             for (PDPage page : pdf.getPages()) {
                 assertThat(page.getMediaBox().getWidth() / POINTS_A_MILLIMETRE).isBetween(width - 0.5, width + 0.5);
                 assertThat(page.getMediaBox().getHeight() / POINTS_A_MILLIMETRE).isBetween(height - 0.5, height + 0.5);

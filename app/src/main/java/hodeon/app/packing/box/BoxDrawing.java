@@ -17,10 +17,10 @@ import java.util.Locale;
  * The opened box, all of it to one scale: each compartment as large as the room it has, each thing in it as large as it is, its pieces
  * drawn as on the mat. What is too full is drawn smaller, and said to be.
  */
-record BoxDrawing(List<Part> parts) {
+public record BoxDrawing(List<Part> parts) {
 
-    static final double WIDTH = 760;
-    private static final double HEIGHT = 150;
+    public static final double WIDTH = 760;
+    public static final double HEIGHT = 150;
     private static final double GAP = 10;
     private static final double NARROWEST = 66;
     private static final double AIR = 2;
@@ -31,7 +31,7 @@ record BoxDrawing(List<Part> parts) {
     private static final double LETTER = 6.2;
 
     /** @param says all of it in words */
-    record Part(
+    public record Part(
             String id,
             String x,
             String y,
@@ -45,7 +45,7 @@ record BoxDrawing(List<Part> parts) {
             String says) {}
 
     /** @param label empty where there is no room for it */
-    record Tile(
+    public record Tile(
             String key,
             String from,
             String name,

@@ -89,6 +89,24 @@ public class Boxes {
         return new Box(name, all.pockets().of(kit), things, grave(all, kit, Urgency.grave(catalogue), urgency));
     }
 
+    /** The opened box; empty if nobody said what compartments it has. */
+    @Transactional(readOnly = true)
+    public Optional<BoxDrawing> drawn(UUID household, UUID kit) {
+        return Optional.of(of(household, kit)).filter(b -> !b.parts().isEmpty()).map(BoxDrawing::of);
+    }
+
+    /** How soon something that decides is in the hand. @param where compartments from the outside in */
+    public record Reach(String name, String where, int seconds, boolean oneHanded) {}
+
+    /** What decides whether somebody lives or keeps a limb, the most urgent first; what lies nowhere in particular is missing. */
+    @Transactional(readOnly = true)
+    public List<Reach> reach(UUID household, UUID kit) {
+        return of(household, kit).grave().stream()
+                .flatMap(g -> g.way().stream()
+                        .map(w -> new Reach(g.name(), String.join(", ", w.names()), w.seconds(), w.oneHanded())))
+                .toList();
+    }
+
     private static double litres(Stock all, UUID place) {
         return all.inKit(place).stream()
                 .mapToDouble(h -> Optional.ofNullable(all.supplies().get(h.lot().supply()))

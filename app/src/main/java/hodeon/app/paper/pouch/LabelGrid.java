@@ -1,0 +1,57 @@
+package hodeon.app.paper.pouch;
+
+import hodeon.app.paper.Card.LabelsOnGrid;
+import hodeon.app.paper.Card.SheetPage;
+import hodeon.app.paper.Card.Sticker;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How the labels stand on a sheet that the household has; all in millimetres.
+ *
+ * @param left edge of the sheet to the first label, {@code top} likewise
+ * @param across between two labels side by side, {@code down} one below the other
+ */
+public record LabelGrid(
+        int columns, int rows, double width, double height, double left, double top, double across, double down) {
+
+    /** Three by seven, as many sheets have. */
+    public static final LabelGrid USUAL = new LabelGrid(3, 7, 63.5, 38.1, 7.2, 15.1, 2.5, 0);
+
+    static final double SHEET_WIDTH = 210;
+    static final double SHEET_HEIGHT = 297;
+
+    /** Whether all of it stands on an A4 sheet. */
+    public boolean fits() {
+        return left + columns * width + (columns - 1) * across <= SHEET_WIDTH + 0.05
+                && top + rows * height + (rows - 1) * down <= SHEET_HEIGHT + 0.05;
+    }
+
+    public int perSheet() {
+        return columns * rows;
+    }
+
+    /** What stands on a label. @param blanks what is written by hand */
+    public record Text(String head, List<String> lines, List<String> blanks) {}
+
+    /** Row by row from the upper left, on as many sheets as it takes. */
+    LabelsOnGrid lay(String title, List<Text> labels) {
+        List<SheetPage> pages = new ArrayList<>();
+        for (int from = 0; from < labels.size(); from += perSheet()) {
+            List<Sticker> stickers = new ArrayList<>();
+            for (int i = from; i < Math.min(labels.size(), from + perSheet()); i++) {
+                int at = i - from;
+                double x = left + at % columns * (width + across);
+                double y = top + at / columns * (height + down);
+                Text text = labels.get(i);
+                stickers.add(new Sticker(
+                        "left:" + x + "mm;top:" + y + "mm;width:" + width + "mm;height:" + height + "mm",
+                        text.head(),
+                        text.lines(),
+                        text.blanks()));
+            }
+            pages.add(new SheetPage(stickers));
+        }
+        return new LabelsOnGrid(title, pages);
+    }
+}
