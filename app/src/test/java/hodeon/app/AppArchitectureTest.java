@@ -44,11 +44,12 @@ class AppArchitectureTest {
             api: brief catalogue dose formulary household kits shell stock
             bin: household shell
             brief: household people shell storage
+            care: formulary household people shell storage
             catalogue: household photo shell
             check: household shell stock storage
             contents: brief catalogue evidence household kits mat plan shell stock
             device:
-            dose: brief evidence formulary household people shell stock storage
+            dose: brief care evidence formulary household people shell stock storage
             evidence: catalogue
             find: brief evidence help household kits people shell stock
             formulary: catalogue household shell storage
@@ -61,7 +62,7 @@ class AppArchitectureTest {
             medicine: brief evidence formulary household mat need people plan shell storage
             need: brief evidence household shell
             packing: evidence household mat plan shell stock tradeoff
-            paper: aid brief evidence formulary household journal kits mat need packing people shell stock
+            paper: aid brief care evidence formulary household journal kits mat need packing people shell stock
             people: formulary household shell storage
             photo:
             plan: brief evidence formulary need people shell

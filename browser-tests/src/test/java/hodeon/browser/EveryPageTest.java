@@ -95,6 +95,9 @@ class EveryPageTest {
                                 "/doses",
                                 "/medicines",
                                 "/medicines/forms",
+                                person + "/care",
+                                person + "/card",
+                                "/house-sheet",
                                 person + "/dispense",
                                 "/dispensed"),
                         Stream.of(

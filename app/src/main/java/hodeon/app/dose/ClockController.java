@@ -1,6 +1,7 @@
 package hodeon.app.dose;
 
 import hodeon.app.brief.TripService;
+import hodeon.app.care.CareBook;
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
@@ -20,6 +21,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -117,12 +119,18 @@ class ClockController {
         people.seen(household, shown, member.getUsername(), "dose clock of all");
         ZoneId zone = here.id();
         Set<String> lying = away.lying(household);
+        Map<UUID, List<CareBook.Before>> helped = away.helped(household);
         List<Row> rows = book.of(household, shown, zone).stream()
                 .map(of -> new Row(
                         of.known().id(),
                         of.known().profile().name(),
                         Counting.of(of, Optional.empty(), zone),
-                        away.of(of, household, lying, zone)))
+                        away.of(
+                                of,
+                                household,
+                                lying,
+                                helped.getOrDefault(of.known().id(), List.of()),
+                                zone)))
                 .sorted(Comparator.comparing(r -> r.counting().isEmpty()))
                 .toList();
         return Shown.page("dose/everybody", new EverybodyPage(zone.getId(), rows, trip), model);

@@ -133,7 +133,7 @@ public sealed interface Card {
     }
 
     /**
-     * The opened box with where the urgent things are; places and sizes in percent of the drawing.
+     * The opened box with where the urgent things are.
      *
      * @param urgent the most urgent first
      */
@@ -149,11 +149,12 @@ public sealed interface Card {
 
     record MapTile(String name, boolean urgent, Spot spot) {}
 
+    /** Where something stands, each length with its unit. */
     record Spot(String left, String top, String width, String height) {
 
-        /** As a style. */
+        /** For the printer; a page draws it, for no page may carry styles of its own. */
         public String style() {
-            return "left:" + left + "%;top:" + top + "%;width:" + width + "%;height:" + height + "%";
+            return "left:" + left + ";top:" + top + ";width:" + width + ";height:" + height;
         }
     }
 
@@ -183,10 +184,9 @@ public sealed interface Card {
     record SheetPage(List<Sticker> stickers) {}
 
     /**
-     * @param style where it stands on the sheet
      * @param blanks what is written by hand
      */
-    record Sticker(String style, String head, List<String> lines, List<String> blanks) {}
+    record Sticker(Spot spot, String head, List<String> lines, List<String> blanks) {}
 
     /** For the wall: which kits there are and where, who may help, whom to call. */
     record HouseSheet(String title, List<Pocket> kits, List<String> helpers, List<String> numbers, String poison)
@@ -198,8 +198,8 @@ public sealed interface Card {
         }
     }
 
-    /** @param helped what helped them before, first @param noted what was written down so far */
-    record CareDiary(String title, String who, List<String> helped, List<CareLine> noted) implements Card {
+    /** @param helped what helped them before, first @param noted what was written down so far @param blank lines to write on */
+    record CareDiary(String title, String who, List<String> helped, List<CareLine> noted, int blank) implements Card {
 
         @Override
         public String kind() {

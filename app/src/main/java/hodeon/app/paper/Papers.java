@@ -31,7 +31,7 @@ import org.springframework.stereotype.Component;
 
 /** Makes the cards of a trip out of what the other rooms know. */
 @Component
-class Papers {
+public class Papers {
 
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("MM-dd HH:mm:ss", Locale.ROOT);
     private static final int MOST_TIMES = 24;
@@ -87,7 +87,11 @@ class Papers {
     }
 
     PersonCard person(UUID household, StoredTrip trip, Going going) {
-        String name = name(trip, going);
+        return person(household, name(trip, going), going);
+    }
+
+    /** Of somebody by themselves, without any outing. */
+    public PersonCard person(UUID household, String name, Going going) {
         LocalDate today = LocalDate.now(clock);
         Formulary formulary = medicines.of(household);
         List<String> matters = new ArrayList<>();

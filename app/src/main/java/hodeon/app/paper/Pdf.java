@@ -39,6 +39,7 @@ public class Pdf {
         context.setVariable(
                 "cards", Stream.concat(cards.stream(), sheets.stream()).toList());
         context.setVariable("size", size);
+        context.setVariable("pdf", true);
         context.setVariable("css", text("static/css/card.css"));
         ByteArrayOutputStream pdf = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();

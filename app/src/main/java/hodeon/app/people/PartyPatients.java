@@ -50,6 +50,15 @@ public class PartyPatients {
                 .toList();
     }
 
+    /** Somebody who is written down, by themselves. */
+    public Going of(UUID household, PeopleService.Known known) {
+        return new Going(
+                known.profile().name(),
+                known.id(),
+                Optional.of(known.profile()),
+                known.profile().patient(LocalDate.now(clock), medicines.of(household)));
+    }
+
     private static Optional<PeopleService.Known> known(List<PeopleService.Known> all, Person person) {
         return all.stream()
                 .filter(k -> k.id().equals(person.id())

@@ -79,7 +79,8 @@ final class BackupTables {
             own("followed_school", "topic"),
             own("example", "household_id"),
             own("label_grid", "household_id"),
-            own("printed_card", "scope_id", "card"));
+            own("printed_card", "scope_id", "card"),
+            own("care_note", "id"));
 
     /** Tables that files of an earlier version do not have. */
     static final Set<String> SINCE_VERSION_2 = Set.of(
@@ -107,7 +108,8 @@ final class BackupTables {
             "kit_laid",
             "dispensed",
             "label_grid",
-            "printed_card");
+            "printed_card",
+            "care_note");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
     static final Map<String, Set<String>> SEALED = Map.of(
@@ -128,7 +130,9 @@ final class BackupTables {
             "person",
             Set.of("profile"),
             "dose_taken",
-            Set.of("dose"));
+            Set.of("dose"),
+            "care_note",
+            Set.of("note"));
 
     private BackupTables() {}
 

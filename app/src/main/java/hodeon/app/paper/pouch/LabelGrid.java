@@ -2,9 +2,11 @@ package hodeon.app.paper.pouch;
 
 import hodeon.app.paper.Card.LabelsOnGrid;
 import hodeon.app.paper.Card.SheetPage;
+import hodeon.app.paper.Card.Spot;
 import hodeon.app.paper.Card.Sticker;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * How the labels stand on a sheet that the household has; all in millimetres.
@@ -31,6 +33,10 @@ public record LabelGrid(
         return columns * rows;
     }
 
+    private static String mm(double length) {
+        return String.format(Locale.ROOT, "%.1fmm", length);
+    }
+
     /** What stands on a label. @param blanks what is written by hand */
     public record Text(String head, List<String> lines, List<String> blanks) {}
 
@@ -45,10 +51,7 @@ public record LabelGrid(
                 double y = top + at / columns * (height + down);
                 Text text = labels.get(i);
                 stickers.add(new Sticker(
-                        "left:" + x + "mm;top:" + y + "mm;width:" + width + "mm;height:" + height + "mm",
-                        text.head(),
-                        text.lines(),
-                        text.blanks()));
+                        new Spot(mm(x), mm(y), mm(width), mm(height)), text.head(), text.lines(), text.blanks()));
             }
             pages.add(new SheetPage(stickers));
         }

@@ -148,7 +148,7 @@ class PouchCards {
     }
 
     private static String percent(double part, double of) {
-        return String.format(Locale.ROOT, "%.2f", 100 * part / of);
+        return String.format(Locale.ROOT, "%.2f%%", 100 * part / of);
     }
 
     /** What a module can do, from the problems' own words: those first of which it does most, the gravest of these first. */

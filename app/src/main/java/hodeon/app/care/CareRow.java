@@ -1,0 +1,28 @@
+package hodeon.app.care;
+
+import hodeon.app.storage.SealedText;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDateTime;
+import java.util.UUID;
+
+/** A line of somebody's care diary. */
+@Entity
+@Table(name = "care_note")
+class CareRow {
+
+    @Id
+    UUID id = UUID.randomUUID();
+
+    UUID householdId = new UUID(0, 0);
+    UUID personId = new UUID(0, 0);
+
+    /** On the clock of whoever wrote it. */
+    LocalDateTime notedAt = LocalDateTime.MIN;
+
+    /** A {@link CareNote} as JSON. */
+    @Convert(converter = SealedText.class)
+    String note = "";
+}
