@@ -61,7 +61,7 @@ class AppArchitectureTest {
             mat: brief evidence household plan shell storage
             medicine: brief evidence formulary household mat need people plan shell storage
             need: brief evidence household shell
-            packing: evidence household mat plan shell stock tradeoff
+            packing: brief evidence household mat plan shell stock storage
             paper: aid brief care evidence formulary household journal kits mat need packing people shell stock
             people: formulary household shell storage
             photo:

@@ -39,6 +39,7 @@ class CraftConstantsTest {
             "HeatView",
             "KitDrawing",
             "LabelGrid",
+            "LoadDrawing",
             "MatView",
             "OddsView",
             "Pdf",

@@ -157,8 +157,13 @@ public class KitCalculator {
         return SmallestModule.of(question, scope, patience);
     }
 
-    public Carry carry(TripCase of, Holds holds, Map<String, Integer> pieces, List<List<Integer>> groups) {
-        return Carry.of(question(of, holds), pieces, groups, patience);
+    public Carry carry(
+            TripCase of,
+            Holds holds,
+            Map<String, Integer> pieces,
+            List<Carry.Carrier> carriers,
+            List<Carry.Given> given) {
+        return Carry.of(question(of, holds), pieces, carriers, given, patience);
     }
 
     public KitQuestion question(TripCase of, Holds holds) {

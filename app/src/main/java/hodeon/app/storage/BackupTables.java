@@ -1,5 +1,7 @@
 package hodeon.app.storage;
 
+import static java.util.Map.entry;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -80,7 +82,9 @@ final class BackupTables {
             own("example", "household_id"),
             own("label_grid", "household_id"),
             own("printed_card", "scope_id", "card"),
-            own("care_note", "id"));
+            own("care_note", "id"),
+            own("carrier", "id"),
+            own("carrier_given", "carrier_id", "supply_id"));
 
     /** Tables that files of an earlier version do not have. */
     static final Set<String> SINCE_VERSION_2 = Set.of(
@@ -109,30 +113,23 @@ final class BackupTables {
             "dispensed",
             "label_grid",
             "printed_card",
-            "care_note");
+            "care_note",
+            "carrier",
+            "carrier_given");
 
     /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
-    static final Map<String, Set<String>> SEALED = Map.of(
-            "trip_person",
-            Set.of("name", "allergies", "conditions", "rescue"),
-            "log_entry",
-            Set.of("who", "note", "at_place", "body_place", "moments"),
-            "brief_draft",
-            Set.of("form"),
-            "stock_place",
-            Set.of("known_by"),
-            "check_line",
-            Set.of("lent_to"),
-            "taken",
-            Set.of("who"),
-            "dispensed",
-            Set.of("who", "directions", "given_by"),
-            "person",
-            Set.of("profile"),
-            "dose_taken",
-            Set.of("dose"),
-            "care_note",
-            Set.of("note"));
+    static final Map<String, Set<String>> SEALED = Map.ofEntries(
+            entry("trip_person", Set.of("name", "allergies", "conditions", "rescue")),
+            entry("log_entry", Set.of("who", "note", "at_place", "body_place", "moments")),
+            entry("brief_draft", Set.of("form")),
+            entry("stock_place", Set.of("known_by")),
+            entry("check_line", Set.of("lent_to")),
+            entry("taken", Set.of("who")),
+            entry("dispensed", Set.of("who", "directions", "given_by")),
+            entry("person", Set.of("profile")),
+            entry("dose_taken", Set.of("dose")),
+            entry("care_note", Set.of("note")),
+            entry("carrier", Set.of("name")));
 
     private BackupTables() {}
 

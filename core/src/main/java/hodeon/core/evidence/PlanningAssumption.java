@@ -200,13 +200,13 @@ public enum PlanningAssumption {
 
     TOGETHER_GRAMS(
             Subject.TRIP,
-            10,
+            25,
             "g",
             "keeping a kind with one carrier is worth so much unevenness",
             "One bag to open instead of two"),
     MODULE_GRAMS(
             Subject.TRIP,
-            20,
+            40,
             "g",
             "keeping a module with one carrier is worth so much unevenness",
             "What is used together lies together"),

@@ -49,7 +49,7 @@ class BalancePageTest extends WebTest {
         "compare, Problems met differently",
         "rehearse, of <span>100,000</span> such outings",
         "sort, From what I have",
-        "carry, 'Carrier 2, group B'"
+        "carry, Who carries what"
     })
     void everyWayToLookAtTheMatIsMineAlone(String page, String says) throws Exception {
         String trip = trip(mine, "Skerry ring");
@@ -204,8 +204,6 @@ class BalancePageTest extends WebTest {
 
     @ParameterizedTest
     @CsvSource({
-        "carry?groups=many, Write one number from 1 to 9",
-        "carry?groups=9, Write one number from 1 to 9",
         "compare?rightLimit=heavy, a number from 10 to 50",
         "compare?right=kit:none, Two kits side by side",
         "compare?left=recommended&right=mat, Pieces that differ"

@@ -21,6 +21,8 @@ import hodeon.core.plan.Planner;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
+import java.util.stream.Stream;
+import java.util.OptionalDouble;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Tag;
@@ -211,7 +213,14 @@ class BalanceTest {
     void everyGroupThatMaySeparateKeepsWhatGuardsLifeAndLoadsAreEven() {
         Map<String, Integer> kit = new HashMap<>(BEST);
         kit.put("pressure-dressing-wide", 2);
-        Carry carry = Carry.of(QUESTION, kit, List.of(List.of(0, 1), List.of(2)), PATIENCE);
+        Carry carry = Carry.of(
+                QUESTION,
+                kit,
+                Stream.of(0, 0, 1)
+                        .map(g -> new Carry.Carrier(g, OptionalDouble.empty()))
+                        .toList(),
+                List.of(),
+                PATIENCE);
         Map<String, Integer> together = new HashMap<>();
         carry.carriers().forEach(c -> c.forEach((id, n) -> together.merge(id, n, Integer::sum)));
         assertThat(together).isEqualTo(kit);
