@@ -63,6 +63,7 @@ class CraftConstantsTest {
             "Bin.DAYS",
             "BodyLimit.MEGABYTES",
             "Boxes.PATIENCE",
+            "Carriers.PATIENCE",
             "CodePhoto.PATIENCE_SECONDS",
             "Computations.KEPT",
             "CurveController.SAME_GRAMS",

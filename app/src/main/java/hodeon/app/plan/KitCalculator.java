@@ -162,8 +162,9 @@ public class KitCalculator {
             Holds holds,
             Map<String, Integer> pieces,
             List<Carry.Carrier> carriers,
-            List<Carry.Given> given) {
-        return Carry.of(question(of, holds), pieces, carriers, given, patience);
+            List<Carry.Given> given,
+            Duration atMost) {
+        return Carry.of(question(of, holds), pieces, carriers, given, atMost);
     }
 
     public KitQuestion question(TripCase of, Holds holds) {

@@ -2,13 +2,17 @@ package hodeon.app.packing.carrier;
 
 import hodeon.app.mat.Mat;
 import hodeon.app.plan.KitCalculator;
+import hodeon.app.shell.LastAnswer;
 import hodeon.app.shell.NotHere;
+import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.packing.Carry;
 import hodeon.core.party.Person;
+import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,9 +32,13 @@ public class Carriers {
 
     private static final double HELPER_YEARS = PlanningAssumption.YOUNGEST_HELPER.value();
 
+    /** Tidied afterwards, so that a longer search hardly shows. */
+    private static final Duration PATIENCE = Duration.ofMillis(1500);
+
     private final CarrierRepository carriers;
     private final GivenRepository given;
     private final KitCalculator calculator;
+    private final LastAnswer<Question, Carry> last = new LastAnswer<>();
 
     Carriers(CarrierRepository carriers, GivenRepository given, KitCalculator calculator) {
         this.carriers = carriers;
@@ -96,13 +104,31 @@ public class Carriers {
                                 .findFirst()
                                 .orElseThrow(),
                         g.pieces)));
-        Carry carry = calculator.carry(
-                mat.of(),
-                mat.along(),
-                mat.pieces(),
-                all.stream().map(c -> new Carry.Carrier(c.group(), c.most())).toList(),
-                byHand);
+        List<Carry.Carrier> loaded = all.stream()
+                .map(c -> new Carry.Carrier(c.group(), c.most()))
+                .toList();
+        Carry carry = last.of(
+                mat.trip().id(),
+                new Question(mat.trip().trip(), mat.pieces(), masses(mat), loaded, byHand),
+                q -> calculator.carry(mat.of(), mat.along(), q.pieces(), q.carriers(), q.given(), PATIENCE));
         return new Shared(all, carry, !byHand.isEmpty());
+    }
+
+    /** All that the answer rests on; what a supply does hardly ever changes, and never while an outing is packed. */
+    private record Question(
+            Trip trip,
+            Map<String, Integer> pieces,
+            Map<String, Double> grams,
+            List<Carry.Carrier> carriers,
+            List<Carry.Given> given) {}
+
+    private static Map<String, Double> masses(Mat mat) {
+        Map<String, Double> masses = new HashMap<>();
+        mat.pieces().keySet().forEach(id -> mat.known()
+                .catalogue()
+                .supply(id)
+                .ifPresent(s -> masses.put(id, s.mass().grams())));
+        return masses;
     }
 
     /** In place of those there were; who keeps their place in the row keeps what was given to them. */
