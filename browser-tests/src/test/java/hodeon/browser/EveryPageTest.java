@@ -62,6 +62,7 @@ class EveryPageTest {
                                 kit + "/papers?paper=specimen",
                                 "/practice",
                                 kit.replace("/kits/", "/practice/") + "?seed=7",
+                                kit.replace("/kits/", "/practice/") + "/group?seed=7",
                                 "/kept",
                                 "/trips",
                                 code,

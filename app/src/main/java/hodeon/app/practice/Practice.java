@@ -40,22 +40,26 @@ public class Practice {
     private static final int MOST_OPTIONS = 4;
 
     static final String NOTHING = "Nothing in this kit does it";
-    private static final List<String> WEATHERS = List.of("dry", "rain", "wind and cold", "fog");
-    private static final int FIRST_LIGHT = 7;
-    private static final int LAST_LIGHT = 20;
 
     private final PractisedRepository practised;
     private final FirstAid aid;
     private final HouseholdEvidence knowledge;
     private final StockService stock;
+    private final Scenes scenes;
     private final Clock clock;
 
     Practice(
-            PractisedRepository practised, FirstAid aid, HouseholdEvidence knowledge, StockService stock, Clock clock) {
+            PractisedRepository practised,
+            FirstAid aid,
+            HouseholdEvidence knowledge,
+            StockService stock,
+            Scenes scenes,
+            Clock clock) {
         this.practised = practised;
         this.aid = aid;
         this.knowledge = knowledge;
         this.stock = stock;
+        this.scenes = scenes;
         this.clock = clock;
     }
 
@@ -109,7 +113,11 @@ public class Practice {
         Set<String> due =
                 of(household, who).stream().filter(Done::now).map(Done::problem).collect(Collectors.toSet());
         Drill drill = Drill.draw(
-                knowledge.of(household).catalogue(), due, lying(household, kit).keySet(), new Random(seed));
+                knowledge.of(household).catalogue(),
+                due,
+                lying(household, kit).keySet(),
+                scenes.expected(scenes.outing(household, kit)),
+                new Random(seed));
         return ask(household, kit, drill.problem().id(), seed);
     }
 
@@ -173,17 +181,10 @@ public class Practice {
         return new Asked(
                 about.id(),
                 about.name(),
-                scene(random),
+                Scenes.of(scenes.outing(household, kit), random),
                 questions.stream().filter(q -> !q.right().isEmpty()).toList(),
                 thing,
                 parts);
-    }
-
-    private static String scene(Random random) {
-        int hour = random.nextInt(24);
-        return String.format("%02d:%02d, ", hour, 5 * random.nextInt(12))
-                + (hour >= FIRST_LIGHT && hour <= LAST_LIGHT ? "daylight, " : "dark, one lamp, ")
-                + WEATHERS.get(random.nextInt(WEATHERS.size()));
     }
 
     private static String first(DoNow now) {

@@ -1,11 +1,12 @@
 package hodeon.app.practice;
 
 import hodeon.app.household.Member;
+import hodeon.app.packing.box.BoxDrawing;
+import hodeon.app.packing.box.Boxes;
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
-import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Faults;
 import java.time.LocalDate;
@@ -31,15 +32,19 @@ class PracticeController {
 
     private final Practice practice;
     private final StockService stock;
+    private final Gaps gaps;
+    private final Boxes boxes;
     private final Random seeds = new Random();
 
-    PracticeController(Practice practice, StockService stock) {
+    PracticeController(Practice practice, StockService stock, Gaps gaps, Boxes boxes) {
         this.practice = practice;
         this.stock = stock;
+        this.gaps = gaps;
+        this.boxes = boxes;
     }
 
-    /** @param kits to practise on @param all how many problems there are @param due how many are to be asked again now */
-    record PracticePage(List<Place> kits, List<Practice.Done> done, int all, long due) {}
+    /** @param kits to practise on, with what nobody practised @param all how many problems there are @param due how many are to be asked again now */
+    record PracticePage(List<Gaps.OfKit> kits, List<Practice.Done> done, int all, long due) {}
 
     /** How one can make it harder. */
     record Mode(String id, String label, String says) {}
@@ -53,8 +58,15 @@ class PracticeController {
             new Mode("gloves", "with gloves", "Put gloves on before you begin, also when you then open the kit."),
             new Mode("dark", "in the dark", "Put the light out; one lamp is all you have."));
 
-    /** @param seed that drew it, so that the same is asked again */
-    record DrillPage(UUID kit, String kitName, Practice.Asked asked, long seed, Mode mode, List<Mode> modes) {}
+    /** @param seed that drew it, so that the same is asked again @param drawing of the kit, to tap where it lies; null if nobody drew it */
+    record DrillPage(
+            UUID kit,
+            String kitName,
+            Practice.Asked asked,
+            long seed,
+            Mode mode,
+            List<Mode> modes,
+            @Nullable BoxDrawing drawing) {}
 
     /** One answer, marked. */
     record Mark(String asks, boolean right, String yours, String answer, String why) {}
@@ -82,7 +94,7 @@ class PracticeController {
         return Shown.page(
                 "practice/practice",
                 new PracticePage(
-                        stock.of(member.householdId()).kits(),
+                        gaps.of(member.householdId()),
                         done,
                         practice.all(member.householdId()),
                         done.stream().filter(Practice.Done::now).count()),
@@ -95,11 +107,24 @@ class PracticeController {
             @PathVariable UUID kit,
             @RequestParam(required = false) @Nullable Long seed,
             @RequestParam(defaultValue = "plain") String mode,
+            @RequestParam(defaultValue = "") String problem,
             Model model) {
         String name = stock.place(member.householdId(), kit).name();
         long drawn = Optional.ofNullable(seed).orElseGet(() -> (long) seeds.nextInt(1_000_000));
-        Practice.Asked asked = practice.draw(member.householdId(), member.getUsername(), kit, drawn);
-        return Shown.page("practice/drill", new DrillPage(kit, name, asked, drawn, mode(mode), MODES), model);
+        Practice.Asked asked = problem.isEmpty()
+                ? practice.draw(member.householdId(), member.getUsername(), kit, drawn)
+                : practice.ask(member.householdId(), kit, problem, drawn);
+        return Shown.page(
+                "practice/drill",
+                new DrillPage(
+                        kit,
+                        name,
+                        asked,
+                        drawn,
+                        mode(mode),
+                        MODES,
+                        boxes.drawn(member.householdId(), kit).orElse(null)),
+                model);
     }
 
     private static Mode mode(String id) {

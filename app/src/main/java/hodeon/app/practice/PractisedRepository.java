@@ -7,4 +7,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface PractisedRepository extends JpaRepository<PractisedRow, PractisedRow.Key> {
 
     List<PractisedRow> findByHouseholdIdAndWhoOrderByDueOn(UUID householdId, String who);
+
+    List<PractisedRow> findByHouseholdId(UUID householdId);
 }

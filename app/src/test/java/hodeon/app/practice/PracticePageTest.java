@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
+import hodeon.app.kits.list.ListService;
+import hodeon.app.mat.MatService;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.place.Place;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jsoup.Jsoup;
@@ -25,6 +28,12 @@ class PracticePageTest extends WebTest {
 
     @Autowired
     Practice practice;
+
+    @Autowired
+    MatService mats;
+
+    @Autowired
+    ListService lists;
 
     private UUID kit;
 
@@ -91,5 +100,61 @@ class PracticePageTest extends WebTest {
         assertThat(wrong.expectFirst("#move-it").text()).startsWith("Lay Windlass tourniquet in");
         open(mine, "/practice").andExpect(says("3 of 4 in 30 s"));
         open(others, "/practice").andExpect(says("There is no kit to practise on yet"));
+    }
+
+    /** What the kit has the thing for and nobody did right stands first; practised, it goes. */
+    @Test
+    void thePageSaysWhatNobodyPractisedAndWhatPractisingWouldChange() throws Exception {
+        Document before = Jsoup.parse(open(mine, "/practice").andReturn().getResponse().getContentAsString());
+        assertThat(before.expectFirst(".practice-kits li").text())
+                .containsPattern("Of \\d+ cases that it has the thing for, nobody has done \\d+ right yet");
+        int open = gaps();
+        mark("", 30);
+        assertThat(gaps()).isEqualTo(open - 1);
+        mark("where", 30);
+        assertThat(gaps()).isEqualTo(open);
+    }
+
+    private int gaps() throws Exception {
+        String says = Jsoup.parse(open(mine, "/practice").andReturn().getResponse().getContentAsString())
+                .expectFirst(".practice-kits .hint")
+                .text();
+        return Integer.parseInt(says.replaceAll(".*nobody has done (\\d+) right.*", "$1"));
+    }
+
+    /** On the outing that the kit is for: somebody of the party, its season, its hours from care, and what can happen there. */
+    @Test
+    void aCaseHappensOnTheOutingThatTheKitIsFor() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        UUID id = UUID.fromString(trip.replace("/trips/", ""));
+        mats.begin(mine.householdId(), id, Map.of("tourniquet-windlass", 1));
+        lists.save(mine.householdId(), id, "Ring list", Map.of("tourniquet-windlass", 1));
+        send(mine, trip + "/ready/lies", "place", kit.toString());
+        assertThat(bleeding().scene()).startsWith("Ottilie Brandt (44 years), ").endsWith(" h from care");
+    }
+
+    /** A sheet for whoever leads the drill of a whole group: roles, what should happen in order, what to ask afterwards. */
+    @Test
+    void theWholeGroupPractisesByASheet() throws Exception {
+        open(mine, "/practice/" + kit + "/group?seed=4")
+                .andExpect(says(
+                        "For the whole group",
+                        "Who plays what",
+                        "Keeper of time",
+                        "What should happen, in order",
+                        "Whose hand went to the wrong pocket",
+                        "Nothing here certifies anybody"));
+        open(others, "/practice/" + kit + "/group").andExpect(status().isNotFound());
+    }
+
+    /** Where it lies may be touched in the drawing, which does not show what lies there. */
+    @Test
+    void theDrawingToTapShowsNothingOfWhatLiesThere() throws Exception {
+        Document page = Jsoup.parse(open(mine, "/practice/" + kit + "?problem=severe-limb-bleeding&seed=5")
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        assertThat(page.select(".drill-box g")).hasSize(4);
+        assertThat(page.expectFirst(".drill-box").text()).contains("Loops").doesNotContain("tourniquet");
     }
 }

@@ -9,9 +9,11 @@ import hodeon.core.catalogue.Tier;
 import hodeon.core.evidence.PlanningAssumption;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
 /**
  * What a drill is about: a problem, drawn by how likely and how grave it is, and the thing of the kit that decides it.
@@ -42,16 +44,23 @@ public record Drill(Problem problem, Optional<Supply> thing) {
      *
      * @param due problems that are to be asked again now; one of them is drawn if there are any
      * @param kit ids of the supplies in the kit
+     * @param expected events of each problem on the outing that the kit is for, by id; empty for the usual rates
      */
-    public static Drill draw(Catalogue catalogue, Set<String> due, Set<String> kit, Random random) {
-        List<Problem> all = all(catalogue);
+    public static Drill draw(
+            Catalogue catalogue, Set<String> due, Set<String> kit, Map<String, Double> expected, Random random) {
+        List<Problem> all = all(catalogue).stream()
+                .filter(p -> expected.isEmpty() || expected.getOrDefault(p.id(), 0.0) > 0)
+                .toList();
         List<Problem> among = all.stream().filter(p -> due.contains(p.id())).toList();
         List<Problem> drawn = among.isEmpty() ? all : among;
-        double sum = drawn.stream().mapToDouble(Drill::weight).sum();
+        ToDoubleFunction<Problem> weight = p -> expected.isEmpty()
+                ? weight(p)
+                : tempered(expected.getOrDefault(p.id(), 0.0), p);
+        double sum = drawn.stream().mapToDouble(weight).sum();
         double at = random.nextDouble() * sum;
         Problem problem = drawn.getLast();
         for (Problem each : drawn) {
-            at -= weight(each);
+            at -= weight.applyAsDouble(each);
             if (at < 0) {
                 problem = each;
                 break;
@@ -61,7 +70,11 @@ public record Drill(Problem problem, Optional<Supply> thing) {
     }
 
     public static double weight(Problem problem) {
-        return Math.sqrt(Math.sqrt(problem.rate().perThousandPersonDays()) * problem.worth());
+        return tempered(problem.rate().perThousandPersonDays(), problem);
+    }
+
+    private static double tempered(double often, Problem problem) {
+        return Math.sqrt(Math.sqrt(often) * problem.worth());
     }
 
     /** The best thing of the kit for what decides: where seconds do, before the other critical steps. */
