@@ -66,7 +66,7 @@ class AppArchitectureTest {
             people: formulary household shell storage
             photo:
             plan: brief evidence formulary need people shell
-            practice: aid brief evidence household kits need packing shell stock
+            practice: aid brief evidence household kits mat need packing shell stock
             readiness: brief check household kits plan shell stock storage
             remind: brief check household shell stock
             sample: brief household journal kits mat people shell stock

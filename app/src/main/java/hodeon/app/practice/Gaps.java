@@ -1,13 +1,16 @@
 package hodeon.app.practice;
 
 import hodeon.app.evidence.HouseholdEvidence;
+import hodeon.app.mat.ToLearn;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
+import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.practice.Drill;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -22,11 +25,13 @@ class Gaps {
     private final PractisedRepository practised;
     private final HouseholdEvidence knowledge;
     private final StockService stock;
+    private final ToLearn toLearn;
 
-    Gaps(PractisedRepository practised, HouseholdEvidence knowledge, StockService stock) {
+    Gaps(PractisedRepository practised, HouseholdEvidence knowledge, StockService stock, ToLearn toLearn) {
         this.practised = practised;
         this.knowledge = knowledge;
         this.stock = stock;
+        this.toLearn = toLearn;
     }
 
     /** @param thing of the kit that decides it */
@@ -48,6 +53,33 @@ class Gaps {
                                     + " right yet. These first: then it is "
                                     + (decided - open + first.size()) + " of " + decided + ".";
         }
+    }
+
+    /** What is to be learnt first. @param kit that has it, and {@code problem} that it decides; empty if none does */
+    record Learn(String thing, String kit, String problem) {}
+
+    List<Learn> toLearn(UUID household) {
+        Catalogue catalogue = knowledge.of(household).catalogue();
+        Stock all = stock.of(household);
+        return toLearn.of(household).stream()
+                .flatMap(id -> catalogue.supply(id).stream())
+                .map(s -> {
+                    Optional<Place> kit = all.kits().stream()
+                            .filter(k -> all.inKit(k.id()).stream()
+                                    .anyMatch(h -> h.lot().supply().equals(s.id())))
+                            .findFirst();
+                    Optional<Problem> problem = Drill.all(catalogue).stream()
+                            .filter(p -> Drill.decisive(p, catalogue, Set.of(s.id()))
+                                    .isPresent())
+                            .max(Comparator.comparingDouble(Drill::weight));
+                    return new Learn(
+                            s.name(),
+                            kit.filter(k -> problem.isPresent())
+                                    .map(k -> k.id().toString())
+                                    .orElse(""),
+                            problem.map(Problem::id).orElse(""));
+                })
+                .toList();
     }
 
     List<OfKit> of(UUID household) {

@@ -1,6 +1,7 @@
 package hodeon.app.practice;
 
 import hodeon.app.household.Member;
+import hodeon.app.mat.ToLearn;
 import hodeon.app.packing.box.BoxDrawing;
 import hodeon.app.packing.box.Boxes;
 import hodeon.app.shell.FieldReader;
@@ -33,18 +34,21 @@ class PracticeController {
     private final Practice practice;
     private final StockService stock;
     private final Gaps gaps;
+    private final ToLearn toLearn;
     private final Boxes boxes;
     private final Random seeds = new Random();
 
-    PracticeController(Practice practice, StockService stock, Gaps gaps, Boxes boxes) {
+    PracticeController(Practice practice, StockService stock, Gaps gaps, ToLearn toLearn, Boxes boxes) {
         this.practice = practice;
         this.stock = stock;
         this.gaps = gaps;
+        this.toLearn = toLearn;
         this.boxes = boxes;
     }
 
     /** @param kits to practise on, with what nobody practised @param all how many problems there are @param due how many are to be asked again now */
-    record PracticePage(List<Gaps.OfKit> kits, List<Practice.Done> done, int all, long due) {}
+    record PracticePage(
+            List<Gaps.Learn> learn, List<Gaps.OfKit> kits, List<Practice.Done> done, int all, long due) {}
 
     /** How one can make it harder. */
     record Mode(String id, String label, String says) {}
@@ -73,6 +77,7 @@ class PracticeController {
 
     /**
      * @param again when it is asked again
+     * @param learnt whether the thing was to be learnt first, and is now
      * @param thing id of the supply that was looked for in another compartment than it lies in, and {@code part} that compartment's
      */
     record MarkedPage(
@@ -86,6 +91,7 @@ class PracticeController {
             String thingName,
             String part,
             String partName,
+            boolean learnt,
             String mode) {}
 
     @GetMapping("/practice")
@@ -94,6 +100,7 @@ class PracticeController {
         return Shown.page(
                 "practice/practice",
                 new PracticePage(
+                        gaps.toLearn(member.householdId()),
                         gaps.of(member.householdId()),
                         done,
                         practice.all(member.householdId()),
@@ -152,6 +159,10 @@ class PracticeController {
                 (int) right,
                 asked.questions().size(),
                 seconds.isBlank() ? MOST_SECONDS : took);
+        boolean learnt = right == asked.questions().size()
+                && asked.thing()
+                        .filter(s -> toLearn.learnt(member.householdId(), s.id()))
+                        .isPresent();
         String looked = answers.getOrDefault("answer-where", "");
         boolean elsewhere = asked.questions().stream()
                 .anyMatch(q -> q.id().equals("where") && !q.right().equals(looked));
@@ -171,6 +182,7 @@ class PracticeController {
                         asked.thing().map(Supply::name).orElse(""),
                         part,
                         looked,
+                        learnt,
                         mode(mode).id()),
                 model);
     }

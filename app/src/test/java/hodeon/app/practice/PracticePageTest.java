@@ -1,11 +1,13 @@
 package hodeon.app.practice;
 
+import static hodeon.app.PageText.doesNotSay;
 import static hodeon.app.PageText.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
 import hodeon.app.kits.list.ListService;
+import hodeon.app.mat.MatChange;
 import hodeon.app.mat.MatService;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.place.Place;
@@ -131,6 +133,22 @@ class PracticePageTest extends WebTest {
         lists.save(mine.householdId(), id, "Ring list", Map.of("tourniquet-windlass", 1));
         send(mine, trip + "/ready/lies", "place", kit.toString());
         assertThat(bleeding().scene()).startsWith("Ottilie Brandt (44 years), ").endsWith(" h from care");
+    }
+
+    /** What was kept on a mat “to learn first” stands on the page until a case was done right with it. */
+    @Test
+    void whatIsToBeLearntFirstEndsHere() throws Exception {
+        String trip = trip(mine, "Skerry ring");
+        UUID id = UUID.fromString(trip.replace("/trips/", ""));
+        mats.begin(mine.householdId(), id, Map.of("tourniquet-windlass", 1));
+        mats.change(mine.householdId(), id, 1, "tourniquet-windlass", MatChange.LEARN);
+        Document page = Jsoup.parse(open(mine, "/practice").andReturn().getResponse().getContentAsString());
+        assertThat(page.select("#learn-first li strong").text()).isEqualTo("Windlass tourniquet");
+        open(mine, page.select("#learn-first a").attr("href")).andExpect(says("Windlass tourniquet"));
+        assertThat(mark("where", 30).select("#learnt")).isEmpty();
+        assertThat(mark("", 30).select("#learnt").text()).contains("it is learnt");
+        open(mine, "/practice").andExpect(doesNotSay("To learn first"));
+        assertThat(mats.mat(mine.householdId(), id).learn("tourniquet-windlass")).isFalse();
     }
 
     /** A sheet for whoever leads the drill of a whole group: roles, what should happen in order, what to ask afterwards. */
