@@ -59,6 +59,7 @@ class EveryPageTest {
                                 kit + "/weigh",
                                 kit + "/pack",
                                 kit + "/papers",
+                                kit + "/others",
                                 kit + "/papers?paper=specimen",
                                 "/practice",
                                 kit.replace("/kits/", "/practice/") + "?seed=7",

@@ -69,8 +69,8 @@ class Gaps {
                                     .anyMatch(h -> h.lot().supply().equals(s.id())))
                             .findFirst();
                     Optional<Problem> problem = Drill.all(catalogue).stream()
-                            .filter(p -> Drill.decisive(p, catalogue, Set.of(s.id()))
-                                    .isPresent())
+                            .filter(p ->
+                                    Drill.decisive(p, catalogue, Set.of(s.id())).isPresent())
                             .max(Comparator.comparingDouble(Drill::weight));
                     return new Learn(
                             s.name(),
@@ -93,25 +93,26 @@ class Gaps {
                 .sorted(Comparator.comparingDouble((Problem p) -> -Drill.weight(p)))
                 .toList();
         return all.kits().stream()
-                .map(kit -> {
-                    Set<String> there = all.inKit(kit.id()).stream()
-                            .map(h -> h.lot().supply())
-                            .collect(Collectors.toSet());
-                    List<Gap> decided = problems.stream()
-                            .flatMap(p -> Drill.decisive(p, catalogue, there)
-                                    .map(s -> new Gap(p.id(), p.name(), s.name()))
-                                    .stream())
-                            .toList();
-                    List<Gap> open = decided.stream()
-                            .filter(g -> !done.contains(g.problem()))
-                            .toList();
-                    return new OfKit(
-                            kit.id(),
-                            kit.name(),
-                            open.stream().limit(GAPS_SHOWN).toList(),
-                            open.size(),
-                            decided.size());
-                })
+                .map(
+                        kit -> {
+                            Set<String> there = all.inKit(kit.id()).stream()
+                                    .map(h -> h.lot().supply())
+                                    .collect(Collectors.toSet());
+                            List<Gap> decided = problems.stream()
+                                    .flatMap(p -> Drill.decisive(p, catalogue, there)
+                                            .map(s -> new Gap(p.id(), p.name(), s.name()))
+                                            .stream())
+                                    .toList();
+                            List<Gap> open = decided.stream()
+                                    .filter(g -> !done.contains(g.problem()))
+                                    .toList();
+                            return new OfKit(
+                                    kit.id(),
+                                    kit.name(),
+                                    open.stream().limit(GAPS_SHOWN).toList(),
+                                    open.size(),
+                                    decided.size());
+                        })
                 .toList();
     }
 }

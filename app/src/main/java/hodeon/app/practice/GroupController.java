@@ -76,8 +76,6 @@ class GroupController {
                         Optional.of(along.of(member.householdId(), kit)))
                 .orElseThrow(() -> new NotHere("problem " + asked.problem()));
         return Shown.page(
-                "practice/group",
-                new GroupPage(kit, name, asked, ROLES, now.lines(), now.watch(), now.call()),
-                model);
+                "practice/group", new GroupPage(kit, name, asked, ROLES, now.lines(), now.watch(), now.call()), model);
     }
 }

@@ -47,8 +47,7 @@ class PracticeController {
     }
 
     /** @param kits to practise on, with what nobody practised @param all how many problems there are @param due how many are to be asked again now */
-    record PracticePage(
-            List<Gaps.Learn> learn, List<Gaps.OfKit> kits, List<Practice.Done> done, int all, long due) {}
+    record PracticePage(List<Gaps.Learn> learn, List<Gaps.OfKit> kits, List<Practice.Done> done, int all, long due) {}
 
     /** How one can make it harder. */
     record Mode(String id, String label, String says) {}

@@ -63,10 +63,14 @@ class Scenes {
         int hour = random.nextInt(24);
         String when = String.format("%02d:%02d, ", hour, 5 * random.nextInt(12))
                 + (hour >= FIRST_LIGHT && hour <= LAST_LIGHT ? "daylight, " : "dark, one lamp, ");
-        List<String> weathers = outing.map(StoredTrip::trip).map(Scenes::weathers).orElse(USUAL);
+        List<String> weathers =
+                outing.map(StoredTrip::trip).map(Scenes::weathers).orElse(USUAL);
         String weather = weathers.get(random.nextInt(weathers.size()));
-        return outing.flatMap(t -> who(t.trip(), random)).map(w -> w + ", ").orElse("") + when + weather
-                + outing.map(t -> ", " + t.trip().hoursToCare() + " h from care").orElse("");
+        return outing.flatMap(t -> who(t.trip(), random)).map(w -> w + ", ").orElse("")
+                + when
+                + weather
+                + outing.map(t -> ", " + t.trip().hoursToCare() + " h from care")
+                        .orElse("");
     }
 
     /** Somebody of the party, unless strangers come by. */
@@ -99,10 +103,14 @@ class Scenes {
     private static List<String> season(Season season, Environment place) {
         boolean coast = place == Environment.COAST;
         return switch (season) {
-            case WINTER -> coast ? List.of("cold spray", "sleet", "still and freezing") : List.of("sleet", "frost", "snow");
+            case WINTER ->
+                coast ? List.of("cold spray", "sleet", "still and freezing") : List.of("sleet", "frost", "snow");
             case SUMMER ->
-                coast ? List.of("bright sun on the water", "sea fog", "a breeze and spray") : List.of("hot", "thunder near", "warm rain");
-            case SPRING, AUTUMN -> coast ? List.of("cold wind and spray", "rain", "fog") : List.of("rain", "wind", "fog");
+                coast
+                        ? List.of("bright sun on the water", "sea fog", "a breeze and spray")
+                        : List.of("hot", "thunder near", "warm rain");
+            case SPRING, AUTUMN ->
+                coast ? List.of("cold wind and spray", "rain", "fog") : List.of("rain", "wind", "fog");
             case ALL_YEAR -> USUAL;
         };
     }

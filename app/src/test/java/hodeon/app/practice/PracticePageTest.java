@@ -107,7 +107,8 @@ class PracticePageTest extends WebTest {
     /** What the kit has the thing for and nobody did right stands first; practised, it goes. */
     @Test
     void thePageSaysWhatNobodyPractisedAndWhatPractisingWouldChange() throws Exception {
-        Document before = Jsoup.parse(open(mine, "/practice").andReturn().getResponse().getContentAsString());
+        Document before =
+                Jsoup.parse(open(mine, "/practice").andReturn().getResponse().getContentAsString());
         assertThat(before.expectFirst(".practice-kits li").text())
                 .containsPattern("Of \\d+ cases that it has the thing for, nobody has done \\d+ right yet");
         int open = gaps();
@@ -118,7 +119,8 @@ class PracticePageTest extends WebTest {
     }
 
     private int gaps() throws Exception {
-        String says = Jsoup.parse(open(mine, "/practice").andReturn().getResponse().getContentAsString())
+        String says = Jsoup.parse(
+                        open(mine, "/practice").andReturn().getResponse().getContentAsString())
                 .expectFirst(".practice-kits .hint")
                 .text();
         return Integer.parseInt(says.replaceAll(".*nobody has done (\\d+) right.*", "$1"));
@@ -142,13 +144,15 @@ class PracticePageTest extends WebTest {
         UUID id = UUID.fromString(trip.replace("/trips/", ""));
         mats.begin(mine.householdId(), id, Map.of("tourniquet-windlass", 1));
         mats.change(mine.householdId(), id, 1, "tourniquet-windlass", MatChange.LEARN);
-        Document page = Jsoup.parse(open(mine, "/practice").andReturn().getResponse().getContentAsString());
+        Document page =
+                Jsoup.parse(open(mine, "/practice").andReturn().getResponse().getContentAsString());
         assertThat(page.select("#learn-first li strong").text()).isEqualTo("Windlass tourniquet");
         open(mine, page.select("#learn-first a").attr("href")).andExpect(says("Windlass tourniquet"));
         assertThat(mark("where", 30).select("#learnt")).isEmpty();
         assertThat(mark("", 30).select("#learnt").text()).contains("it is learnt");
         open(mine, "/practice").andExpect(doesNotSay("To learn first"));
-        assertThat(mats.mat(mine.householdId(), id).learn("tourniquet-windlass")).isFalse();
+        assertThat(mats.mat(mine.householdId(), id).learn("tourniquet-windlass"))
+                .isFalse();
     }
 
     /** A sheet for whoever leads the drill of a whole group: roles, what should happen in order, what to ask afterwards. */

@@ -21,8 +21,7 @@ import java.util.stream.IntStream;
  * @param fixed what stays where it was given
  * @param together what keeping things together is worth
  */
-public record Loads(
-        List<Item> items, List<Carrier> carriers, List<Must> musts, List<Fixed> fixed, Together together) {
+public record Loads(List<Item> items, List<Carrier> carriers, List<Must> musts, List<Fixed> fixed, Together together) {
 
     /** A gram over somebody's limit costs as much as so many grams of unevenness. */
     private static final double OVER = 100;
@@ -181,7 +180,8 @@ public record Loads(
     }
 
     private boolean carries(int[] item, int group) {
-        return IntStream.range(0, item.length).anyMatch(c -> item[c] > 0 && carriers.get(c).group() == group);
+        return IntStream.range(0, item.length)
+                .anyMatch(c -> item[c] > 0 && carriers.get(c).group() == group);
     }
 
     /** Pieces that stay where they were given, as long as there are so many. */
@@ -197,8 +197,7 @@ public record Loads(
     }
 
     private List<String> musts(Model model, int[][] pieces) {
-        List<Integer> groups =
-                carriers.stream().map(Carrier::group).distinct().toList();
+        List<Integer> groups = carriers.stream().map(Carrier::group).distinct().toList();
         List<String> tooFew = new ArrayList<>();
         for (Must must : musts) {
             int there =

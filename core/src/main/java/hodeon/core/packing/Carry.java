@@ -110,7 +110,11 @@ public record Carry(
     }
 
     private static List<String> named(List<Loads.Must> musts, List<String> among) {
-        return musts.stream().map(Loads.Must::reason).filter(among::contains).distinct().toList();
+        return musts.stream()
+                .map(Loads.Must::reason)
+                .filter(among::contains)
+                .distinct()
+                .toList();
     }
 
     private static List<Without> without(Loads loads, List<Loads.Must> musts, Loads.Shared shared) {

@@ -53,9 +53,8 @@ public record Drill(Problem problem, Optional<Supply> thing) {
                 .toList();
         List<Problem> among = all.stream().filter(p -> due.contains(p.id())).toList();
         List<Problem> drawn = among.isEmpty() ? all : among;
-        ToDoubleFunction<Problem> weight = p -> expected.isEmpty()
-                ? weight(p)
-                : tempered(expected.getOrDefault(p.id(), 0.0), p);
+        ToDoubleFunction<Problem> weight =
+                p -> expected.isEmpty() ? weight(p) : tempered(expected.getOrDefault(p.id(), 0.0), p);
         double sum = drawn.stream().mapToDouble(weight).sum();
         double at = random.nextDouble() * sum;
         Problem problem = drawn.getLast();

@@ -103,12 +103,15 @@ class LoadsTest {
     @Test
     void limitsHoldWhereTheyCanAndWhatWasGivenStays() {
         List<Item> items = List.of(
-                new Item("shelter", 450, 1, "warmth"), new Item("water", 250, 2, "clean"), new Item("pad", 4, 20, "cover"));
+                new Item("shelter", 450, 1, "warmth"),
+                new Item("water", 250, 2, "clean"),
+                new Item("pad", 4, 20, "cover"));
         List<Carrier> limited = List.of(new Carrier(0, 300), new Carrier(0, Double.POSITIVE_INFINITY));
         Loads loads = new Loads(items, limited, List.of(), List.of(), TOGETHER);
-        assertThat(load(loads, loads.share(PATIENCE).piecesByCarrier().getFirst())).isLessThanOrEqualTo(300);
-        Loads tight = new Loads(
-                items, List.of(new Carrier(0, 300), new Carrier(0, 300)), List.of(), List.of(), TOGETHER);
+        assertThat(load(loads, loads.share(PATIENCE).piecesByCarrier().getFirst()))
+                .isLessThanOrEqualTo(300);
+        Loads tight =
+                new Loads(items, List.of(new Carrier(0, 300), new Carrier(0, 300)), List.of(), List.of(), TOGETHER);
         assertThat(tight.share(PATIENCE).piecesByCarrier().stream()
                         .mapToInt(c -> c.stream().mapToInt(n -> n).sum())
                         .sum())
@@ -133,14 +136,16 @@ class LoadsTest {
                 .mapToObj(c -> new Carrier(random.nextInt(3), random.nextInt(3) == 0 ? 600 : Double.POSITIVE_INFINITY))
                 .toList();
         List<Must> musts = IntStream.range(0, 5)
-                .mapToObj(m -> new Must(
-                        "must " + m, List.of(random.nextInt(items.size()), random.nextInt(items.size()))))
+                .mapToObj(
+                        m -> new Must("must " + m, List.of(random.nextInt(items.size()), random.nextInt(items.size()))))
                 .toList();
         Loads loads = new Loads(items, carriers, musts, List.of(), TOGETHER);
         Loads.Shared shared = loads.share(PATIENCE);
         for (int i = 0; i < items.size(); i++) {
             int item = i;
-            assertThat(shared.piecesByCarrier().stream().mapToInt(c -> c.get(item)).sum())
+            assertThat(shared.piecesByCarrier().stream()
+                            .mapToInt(c -> c.get(item))
+                            .sum())
                     .as("seed %d", seed)
                     .isEqualTo(items.get(i).pieces());
         }

@@ -39,7 +39,11 @@ class DrillTest {
         Random random = new Random(7);
         for (int i = 0; i < 5000; i++) {
             drawn.merge(
-                    Drill.draw(SHIPPED, Set.of(), Set.of(), Map.of(), random).problem().id(), 1, Integer::sum);
+                    Drill.draw(SHIPPED, Set.of(), Set.of(), Map.of(), random)
+                            .problem()
+                            .id(),
+                    1,
+                    Integer::sum);
         }
         assertThat(drawn.getOrDefault("anaphylaxis", 0)).isGreaterThan(30);
         assertThat(drawn.getOrDefault("severe-limb-bleeding", 0)).isGreaterThan(30);
@@ -85,15 +89,16 @@ class DrillTest {
         Map<String, Integer> drawn = new HashMap<>();
         Random random = new Random(11);
         for (int i = 0; i < 4000; i++) {
-            String id = Drill.draw(
-                            SHIPPED, Set.of(), Set.of(), Map.of("anaphylaxis", 0.01, "deep-cut", 1.6), random)
+            String id = Drill.draw(SHIPPED, Set.of(), Set.of(), Map.of("anaphylaxis", 0.01, "deep-cut", 1.6), random)
                     .problem()
                     .id();
             drawn.merge(id, 1, Integer::sum);
         }
         assertThat(drawn.keySet()).isEqualTo(Set.of("anaphylaxis", "deep-cut"));
-        double share = Math.sqrt(Math.sqrt(0.01) * SHIPPED.problem("anaphylaxis").orElseThrow().worth());
-        double other = Math.sqrt(Math.sqrt(1.6) * SHIPPED.problem("deep-cut").orElseThrow().worth());
+        double share = Math.sqrt(
+                Math.sqrt(0.01) * SHIPPED.problem("anaphylaxis").orElseThrow().worth());
+        double other = Math.sqrt(
+                Math.sqrt(1.6) * SHIPPED.problem("deep-cut").orElseThrow().worth());
         assertThat(drawn.get("anaphylaxis") / 4000.0).isCloseTo(share / (share + other), within(0.03));
     }
 }

@@ -31,9 +31,13 @@ public record CarrierForm(
         return new CarrierForm(
                 carriers.stream().map(Carrier::name).toList(),
                 carriers.stream().map(Carrier::place).toList(),
-                carriers.stream().map(c -> String.valueOf((char) ('A' + c.group()))).toList(),
                 carriers.stream()
-                        .map(c -> c.most().isPresent() ? String.valueOf((int) c.most().getAsDouble()) : "")
+                        .map(c -> String.valueOf((char) ('A' + c.group())))
+                        .toList(),
+                carriers.stream()
+                        .map(c -> c.most().isPresent()
+                                ? String.valueOf((int) c.most().getAsDouble())
+                                : "")
                         .toList());
     }
 
@@ -72,7 +76,9 @@ public record CarrierForm(
                     : OptionalDouble.of(fields.decimal(
                                     "most", row.most(), LEAST_LIMIT_GRAMS, MOST_GRAMS, "The most they carry", 0, "g")
                             .doubleValue());
-            int group = row.group().matches("[A-Ha-h]") ? Character.toUpperCase(row.group().charAt(0)) - 'A' : 0;
+            int group = row.group().matches("[A-Ha-h]")
+                    ? Character.toUpperCase(row.group().charAt(0)) - 'A'
+                    : 0;
             carriers.add(new Carrier("", row.name(), row.place(), group, most));
         }
         if (carriers.isEmpty()) {

@@ -17,7 +17,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -80,8 +79,7 @@ public class Carriers {
                 .toList();
         List<Person> proposed = able.isEmpty() ? party.subList(0, 1) : able;
         return IntStream.range(0, proposed.size())
-                .mapToObj(i -> new Carrier(
-                        String.valueOf(i), proposed.get(i).name(), "", 0, OptionalDouble.empty()))
+                .mapToObj(i -> new Carrier(String.valueOf(i), proposed.get(i).name(), "", 0, OptionalDouble.empty()))
                 .toList();
     }
 
@@ -104,9 +102,8 @@ public class Carriers {
                                 .findFirst()
                                 .orElseThrow(),
                         g.pieces)));
-        List<Carry.Carrier> loaded = all.stream()
-                .map(c -> new Carry.Carrier(c.group(), c.most()))
-                .toList();
+        List<Carry.Carrier> loaded =
+                all.stream().map(c -> new Carry.Carrier(c.group(), c.most())).toList();
         Carry carry = last.of(
                 mat.trip().id(),
                 new Question(mat.trip().trip(), mat.pieces(), masses(mat), loaded, byHand),
@@ -183,7 +180,8 @@ public class Carriers {
             throw new NotHere("thing " + thing + " with this carrier");
         }
         for (String supply : moved) {
-            int some = supply.equals(thing) ? Math.min(pieces, had.getOrDefault(supply, 0)) : had.getOrDefault(supply, 0);
+            int some =
+                    supply.equals(thing) ? Math.min(pieces, had.getOrDefault(supply, 0)) : had.getOrDefault(supply, 0);
             had.merge(supply, -some, Integer::sum);
             loads.get(taker).merge(supply, some, Integer::sum);
         }
@@ -201,7 +199,13 @@ public class Carriers {
     }
 
     private static boolean inModule(Mat mat, String supply, String module) {
-        return mat.known().catalogue().supply(supply).map(Supply::group).map(Group::name).filter(module::equals).isPresent();
+        return mat.known()
+                .catalogue()
+                .supply(supply)
+                .map(Supply::group)
+                .map(Group::name)
+                .filter(module::equals)
+                .isPresent();
     }
 
     /** By the key of a carrier, or by its place in the row as it was proposed. */

@@ -53,8 +53,7 @@ class CarryController {
     record Module(String id, String name, String grams, List<Piece> pieces) {}
 
     /** @param over such as “120 g over”; empty if it is not */
-    record Load(
-            String key, String name, String place, String group, String grams, String over, List<Module> modules) {}
+    record Load(String key, String name, String place, String group, String grams, String over, List<Module> modules) {}
 
     /**
      * The page.
@@ -91,8 +90,7 @@ class CarryController {
         boolean alone = mat.trip().trip().party().size() == 1;
         List<Load> loads = new ArrayList<>();
         for (int i = 0; i < shared.carriers().size(); i++) {
-            loads.add(load(
-                    shared.carriers().get(i), shared.carry().carriers().get(i), mat, groups(shared, alone) > 1));
+            loads.add(load(shared.carriers().get(i), shared.carry().carriers().get(i), mat, groups(shared, alone) > 1));
         }
         CarryPage view = new CarryPage(
                 mat.trip().id(),
@@ -113,7 +111,9 @@ class CarryController {
     }
 
     private static long groups(Shared shared, boolean alone) {
-        return alone ? 1 : shared.carriers().stream().map(Carrier::group).distinct().count();
+        return alone
+                ? 1
+                : shared.carriers().stream().map(Carrier::group).distinct().count();
     }
 
     private static String answer(Shared shared, Mat mat) {
@@ -128,8 +128,9 @@ class CarryController {
         return "The loads are " + Figures.grams(apart) + " apart"
                 + (shared.byHand()
                         ? ", as they were given by hand."
-                        : "; no other way is better by more than " + Figures.grams(Math.max(1, shared.carry().gap()))
-                                + ", a bag more to open counted as " + Figures.grams(BAG) + ".");
+                        : "; no other way is better by more than "
+                                + Figures.grams(Math.max(1, shared.carry().gap())) + ", a bag more to open counted as "
+                                + Figures.grams(BAG) + ".");
     }
 
     private static Load load(Carrier carrier, Map<String, Integer> carried, Mat mat, boolean grouped) {
@@ -137,7 +138,8 @@ class CarryController {
         Map<Group, List<Supply>> byGroup = new LinkedHashMap<>();
         mat.known().catalogue().supplies().stream()
                 .filter(s -> carried.getOrDefault(s.id(), 0) > 0)
-                .forEach(s -> byGroup.computeIfAbsent(s.group(), g -> new ArrayList<>()).add(s));
+                .forEach(s -> byGroup.computeIfAbsent(s.group(), g -> new ArrayList<>())
+                        .add(s));
         double over = carrier.most().isPresent() ? grams - carrier.most().getAsDouble() : 0;
         return new Load(
                 carrier.key(),

@@ -24,8 +24,7 @@ record LoadDrawing(List<Column> columns) {
     private static final double LETTER = 6.4;
 
     /** @param limit height of the line; empty if there is no limit */
-    record Column(
-            String key, String x, String width, String name, String grams, List<Block> blocks, String limit) {}
+    record Column(String key, String x, String width, String name, String grams, List<Block> blocks, String limit) {}
 
     /** @param id constant of the group */
     record Block(String id, String name, String y, String height, String textY, String label) {}
@@ -91,6 +90,8 @@ record LoadDrawing(List<Column> columns) {
 
     private static String shortened(String name, double width) {
         int letters = (int) (width / LETTER);
-        return name.length() <= letters ? name : name.substring(0, Math.max(1, letters - 1)).strip() + "…";
+        return name.length() <= letters
+                ? name
+                : name.substring(0, Math.max(1, letters - 1)).strip() + "…";
     }
 }

@@ -81,6 +81,7 @@ class LoadController {
                 Figures.grams(byGroup.values().stream()
                                 .flatMap(List::stream)
                                 .mapToDouble(s -> s.mass().grams() * load.getOrDefault(s.id(), 0))
-                                .sum()) + ", " + mat.trip().trip().name());
+                                .sum())
+                        + ", " + mat.trip().trip().name());
     }
 }

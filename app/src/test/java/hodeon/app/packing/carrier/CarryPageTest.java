@@ -34,13 +34,25 @@ class CarryPageTest extends WebTest {
 
     @BeforeEach
     void twoGroups() throws Exception {
-        String[] brief = with(with(with(brief("Skerry ring"), "people[1].name", "Sef"), "people[1].years", "38"),
-                "people[1].kilograms", "77");
+        String[] brief = with(
+                with(with(brief("Skerry ring"), "people[1].name", "Sef"), "people[1].years", "38"),
+                "people[1].kilograms",
+                "77");
         String trip = trip(mine, brief);
         mats.begin(
                 mine.householdId(),
                 UUID.fromString(trip.replace("/trips/", "")),
-                Map.of("pressure-dressing-narrow", 2, "gloves-nitrile", 4, "foil-blanket", 2, "gauze-large", 8, "beacon", 1));
+                Map.of(
+                        "pressure-dressing-narrow",
+                        2,
+                        "gloves-nitrile",
+                        4,
+                        "foil-blanket",
+                        2,
+                        "gauze-large",
+                        8,
+                        "beacon",
+                        1));
         carry = trip + "/mat/carry";
     }
 
@@ -57,8 +69,14 @@ class CarryPageTest extends WebTest {
         for (int i = 0; i < namesGroupsLimits.length / 3; i++) {
             System.arraycopy(
                     new String[] {
-                        "name", namesGroupsLimits[3 * i], "place", "boat " + i, "group", namesGroupsLimits[3 * i + 1],
-                        "most", namesGroupsLimits[3 * i + 2]
+                        "name",
+                        namesGroupsLimits[3 * i],
+                        "place",
+                        "boat " + i,
+                        "group",
+                        namesGroupsLimits[3 * i + 1],
+                        "most",
+                        namesGroupsLimits[3 * i + 2]
                     },
                     0,
                     fields,
@@ -80,7 +98,8 @@ class CarryPageTest extends WebTest {
         assertThat(page().select(".load-block")).isNotEmpty();
         write("Lead boat", "A", "", "Sweep boat", "B", "150");
         assertThat(page().select(".loads section").eachAttr("aria-label")).containsExactly("Lead boat", "Sweep boat");
-        assertThat(sql.sql("select name from carrier").query(String.class).list()).doesNotContain("Lead boat");
+        assertThat(sql.sql("select name from carrier").query(String.class).list())
+                .doesNotContain("Lead boat");
         for (String boat : List.of("Lead boat", "Sweep boat")) {
             assertThat(count(load(boat), "pressure-dressing-narrow")).isEqualTo(1);
             assertThat(count(load(boat), "gloves-nitrile")).isPositive();
@@ -106,15 +125,33 @@ class CarryPageTest extends WebTest {
         assertThat(count(load("Lead boat"), "gloves-nitrile")).isEqualTo(gloves - 1);
         send(mine, carry + "/evenly");
         open(mine, carry).andExpect(doesNotSay("Given away by hand"));
-        send(mine, carry + "/move", "supply", "no-such", "from", lead, "part", sweep).andExpect(status().isNotFound());
+        send(mine, carry + "/move", "supply", "no-such", "from", lead, "part", sweep)
+                .andExpect(status().isNotFound());
     }
 
     @Test
     void onePersonAloneIsNeverSplitAndBadCarriersAreTold() throws Exception {
         String alone = trip(mine, "Alone") + "/mat/carry";
         open(mine, alone).andExpect(says("One person alone"));
-        send(mine, alone + "/carriers", "name", "Pack", "place", "", "group", "A", "most", "", "name", "Belt", "place", "",
-                "group", "B", "most", "");
+        send(
+                mine,
+                alone + "/carriers",
+                "name",
+                "Pack",
+                "place",
+                "",
+                "group",
+                "A",
+                "most",
+                "",
+                "name",
+                "Belt",
+                "place",
+                "",
+                "group",
+                "B",
+                "most",
+                "");
         open(mine, alone).andExpect(doesNotSay("Too few for every group"));
         send(mine, carry + "/carriers", "name", "Boat", "place", "", "group", "Z", "most", "3")
                 .andExpect(status().isUnprocessableContent())

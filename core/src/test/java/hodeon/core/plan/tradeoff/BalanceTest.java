@@ -21,10 +21,10 @@ import hodeon.core.plan.Planner;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
-import java.util.stream.Stream;
-import java.util.OptionalDouble;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
