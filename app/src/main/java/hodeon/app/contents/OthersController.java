@@ -5,6 +5,7 @@ import hodeon.app.catalogue.Understanding;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.readiness.OtherKits;
@@ -82,9 +83,12 @@ class OthersController {
                 text,
                 others.lines().isEmpty()
                         ? "Nothing was written."
-                        : Figures.counted(shares.size(), "kind") + " in "
-                                + (others.lists() == 1 ? "it" : others.lists() + " lists") + ", "
-                                + Figures.counted(mine.size(), "kind") + " in " + name + ".",
+                        : Wording.says(
+                                "others.read",
+                                others.lists(),
+                                Figures.counted(shares.size(), "kind"),
+                                Figures.counted(mine.size(), "kind"),
+                                name),
                 shares.entrySet().stream()
                         .filter(e -> !mine.containsKey(e.getKey()))
                         .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
