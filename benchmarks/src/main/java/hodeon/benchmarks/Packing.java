@@ -24,7 +24,7 @@ public final class Packing {
     private static final int THINGS = 80;
     private static final int RUNS = 10;
     private static final Set<String> BOXES = Set.of("clamshell", "hard-case", "backpack");
-    private static final Duration PATIENCE = Duration.ofMillis(900);
+    private static final Duration PATIENCE = Duration.ofMillis(2500);
 
     private Packing() {}
 
@@ -67,8 +67,7 @@ public final class Packing {
         Collections.shuffle(supplies, random);
         List<Laid> things = new ArrayList<>();
         for (Supply supply : supplies.subList(0, THINGS)) {
-            things.addAll(Laid.Handful.of(
-                    supply, 1 + random.nextInt(4), urgency.getOrDefault(supply.id(), 0.0), box));
+            things.addAll(Laid.Handful.of(supply, 1 + random.nextInt(4), urgency.getOrDefault(supply.id(), 0.0), box));
         }
         return things;
     }

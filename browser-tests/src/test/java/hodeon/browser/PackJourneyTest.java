@@ -58,8 +58,7 @@ class PackJourneyTest {
             browser.see("#" + right, "Nitrile gloves, pale: 2 pairs");
             assertThat(browser.all(".thing[data-supply='gloves-nitrile']")).hasSize(2);
             String main = part(browser, "Left back pocket").replace("part-", "");
-            browser.dragOnto(
-                    ".box-tile[data-supply='heat-bag']", "g[data-part='" + main + "'] .box-room");
+            browser.dragOnto(".box-tile[data-supply='heat-bag']", "g[data-part='" + main + "'] .box-room");
             browser.see("#part-" + main, "Heat-reflective bag: 1 bag");
             browser.hasQuietConsole();
         }
@@ -80,8 +79,8 @@ class PackJourneyTest {
             browser.fitsItsWidth();
             browser.run("document.querySelectorAll('form').forEach(f => f.removeAttribute('target'))");
             browser.run("document.querySelector('#print-all').click()");
-            browser.waitUntil("return document.contentType === 'application/pdf'"
-                    + " || !document.querySelector('#print-all')");
+            browser.waitUntil(
+                    "return document.contentType === 'application/pdf'" + " || !document.querySelector('#print-all')");
             browser.open(papers);
             browser.see("main", "All of it is printed as it stands");
         }
@@ -94,13 +93,16 @@ class PackJourneyTest {
             browser.signInToSample();
             browser.open(browser.trip("Seal count") + "/mat/carry");
             browser.see("#carry-answer", "apart");
-            String from = browser.find(".loads section:has(h3[data-supply='HOLD'])").getDomAttribute("aria-label");
-            String to = browser.find(".loads section:not([aria-label='" + from + "'])").getDomAttribute("aria-label");
+            String from =
+                    browser.find(".loads section:has(h3[data-supply='HOLD'])").getDomAttribute("aria-label");
+            String to = browser.find(".loads section:not([aria-label='" + from + "'])")
+                    .getDomAttribute("aria-label");
             String taker = ".loads section[aria-label='" + to + "']";
             browser.dragOnto("section[aria-label='" + from + "'] h3[data-supply='HOLD']", taker);
             browser.see("#carry-answer", "given by hand");
             browser.see(taker, "Hold, ");
-            assertThat(browser.all("section[aria-label='" + from + "'] h3[data-supply='HOLD']")).isEmpty();
+            assertThat(browser.all("section[aria-label='" + from + "'] h3[data-supply='HOLD']"))
+                    .isEmpty();
 
             browser.run("document.querySelector(\"" + taker + " h3[data-supply='HOLD'] .pick\").focus()");
             browser.press(Keys.ENTER);

@@ -48,6 +48,7 @@ public record Assignment(List<Double> sizes, List<Double> room, double[][] costs
         int[] greedy = oneByOne();
         Model model = new Model();
         int[][] in = new int[sizes.size()][room.size()];
+        int[] out = new int[sizes.size()];
         for (int i = 0; i < sizes.size(); i++) {
             Model.Sum once = model.sum();
             for (int b = 0; b < room.size(); b++) {
@@ -55,7 +56,8 @@ public record Assignment(List<Double> sizes, List<Double> room, double[][] costs
                 once.add(in[i][b], 1);
             }
             // Left out it counts as well, so that what is made small is the cost itself and the gap is a share of that.
-            once.add(model.variable(0, 1, true, -left[i]), 1).between(1, 1);
+            out[i] = model.variable(0, 1, true, -left[i]);
+            once.add(out[i], 1).between(1, 1);
         }
         for (int b = 0; b < room.size(); b++) {
             Model.Sum full = model.sum();
@@ -65,22 +67,24 @@ public record Assignment(List<Double> sizes, List<Double> room, double[][] costs
             full.atMost(room.get(b));
         }
         for (Pair pair : pairs) {
-            int apart = model.variable(0, 1, false, -pair.apart());
-            for (int b = 0; b < room.size(); b++) {
+            // Apart unless both are in one bin, said bin by bin: tighter than “in this bin one of them without the
+            // other”.
+            model.variable(1, 1, false, -pair.apart());
+            for (int b = 0; b <= room.size(); b++) {
+                int together = model.variable(0, 1, false, pair.apart());
                 model.sum()
-                        .add(in[pair.one()][b], 1)
-                        .add(in[pair.other()][b], -1)
-                        .add(apart, -1)
+                        .add(together, 1)
+                        .add(b < room.size() ? in[pair.one()][b] : out[pair.one()], -1)
                         .atMost(0);
                 model.sum()
-                        .add(in[pair.other()][b], 1)
-                        .add(in[pair.one()][b], -1)
-                        .add(apart, -1)
+                        .add(together, 1)
+                        .add(b < room.size() ? in[pair.other()][b] : out[pair.other()], -1)
                         .atMost(0);
             }
         }
         Solver.Answer answer = Solver.shipped().maximise(model, GAP, patience);
         double bound = Math.max(0, -answer.bound());
+        improve(greedy);
         if (answer.values().length == 0) {
             return new Assigned(greedy, cost(greedy), Math.min(bound, cost(greedy)));
         }
@@ -92,8 +96,47 @@ public record Assignment(List<Double> sizes, List<Double> room, double[][] costs
                     .findFirst()
                     .orElse(-1);
         }
+        improve(found);
         int[] best = cost(found) <= cost(greedy) ? found : greedy;
         return new Assigned(best, cost(best), Math.min(bound, cost(best)));
+    }
+
+    /** An item moved, or two exchanged, as long as that costs less: what a search that was cut short left lying. */
+    private void improve(int[] bins) {
+        double best = cost(bins);
+        boolean better = true;
+        while (better) {
+            better = false;
+            for (int i = 0; i < bins.length; i++) {
+                for (int b = -1; b < room.size(); b++) {
+                    int was = bins[i];
+                    bins[i] = b;
+                    double cost = b == was ? best : cost(bins);
+                    if (cost < best - ROUNDING && fits(bins)) {
+                        best = cost;
+                        better = true;
+                    } else {
+                        bins[i] = was;
+                    }
+                }
+                for (int k = 0; k < i; k++) {
+                    exchange(bins, i, k);
+                    double cost = bins[i] == bins[k] ? best : cost(bins);
+                    if (cost < best - ROUNDING && fits(bins)) {
+                        best = cost;
+                        better = true;
+                    } else {
+                        exchange(bins, i, k);
+                    }
+                }
+            }
+        }
+    }
+
+    private static void exchange(int[] bins, int one, int other) {
+        int was = bins[one];
+        bins[one] = bins[other];
+        bins[other] = was;
     }
 
     /** The dearest to leave out first, each where it costs least of what still has room. */
