@@ -140,13 +140,17 @@ class PouchController {
         if (all.isEmpty()) {
             throw new NotHere("anything that changed since it was printed");
         }
-        List<Card> sheets = all.keySet().stream()
-                .filter(k -> papers.get(k).sheet())
-                .map(k -> papers.get(k).card())
+        List<PouchCards.Named> named = papers.entrySet().stream()
+                .filter(e -> all.containsKey(e.getKey()))
+                .map(Map.Entry::getValue)
                 .toList();
-        List<Card> others = all.keySet().stream()
-                .filter(k -> !papers.get(k).sheet())
-                .map(k -> papers.get(k).card())
+        List<Card> sheets = named.stream()
+                .filter(PouchCards.Named::sheet)
+                .map(PouchCards.Named::card)
+                .toList();
+        List<Card> others = named.stream()
+                .filter(n -> !n.sheet())
+                .map(PouchCards.Named::card)
                 .toList();
         byte[] made = pdf.of(others, PaperSize.of(size), sheets);
         printed.keep(member.householdId(), id, all);

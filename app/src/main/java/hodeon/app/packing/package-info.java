@@ -1,5 +1,0 @@
-/** Who carries what. Start with {@link hodeon.app.packing.CarryController}. */
-@NullMarked
-package hodeon.app.packing;
-
-import org.jspecify.annotations.NullMarked;
