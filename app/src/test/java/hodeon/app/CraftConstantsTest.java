@@ -34,6 +34,7 @@ class CraftConstantsTest {
             "Beam",
             "BoxDrawing",
             "CurveView",
+            "Fitting",
             "GridForm",
             "GridRow",
             "HeatView",

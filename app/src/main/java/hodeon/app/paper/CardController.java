@@ -4,23 +4,26 @@ import hodeon.app.brief.Progress;
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
+import hodeon.app.paper.pouch.Printed;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
 import hodeon.core.party.Alike;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The cards of a trip: looked at as they will lie on the paper, and printed as PDF. */
 @Controller
@@ -33,6 +36,7 @@ class CardController {
     private final TripService trips;
     private final Progress progress;
     private final PeopleService people;
+    private final Printed printed;
 
     CardController(
             Papers papers,
@@ -41,7 +45,8 @@ class CardController {
             Pdf pdf,
             TripService trips,
             Progress progress,
-            PeopleService people) {
+            PeopleService people,
+            Printed printed) {
         this.papers = papers;
         this.contents = contents;
         this.aidCards = aidCards;
@@ -49,6 +54,7 @@ class CardController {
         this.trips = trips;
         this.progress = progress;
         this.people = people;
+        this.printed = printed;
     }
 
     /** A card that can be chosen; {@code key} names it in addresses. */
@@ -90,11 +96,30 @@ class CardController {
             @RequestParam(defaultValue = "a6") String size) {
         StoredTrip trip = trips.find(member.householdId(), id);
         PaperSize paper = card.startsWith("labels") ? PaperSize.A4 : PaperSize.of(size);
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"cards.pdf\"")
-                .header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .body(pdf.of(cards(member, trip, card), paper));
+        return Pdf.shown(pdf.of(cards(member, trip, card), paper), "cards");
+    }
+
+    /** What stands otherwise on a card than when it was last printed from here; labels are printed by themselves. */
+    @PostMapping("/trips/{id}/cards/changed.pdf")
+    Object changed(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "a6") String size,
+            RedirectAttributes next) {
+        StoredTrip trip = trips.find(member.householdId(), id);
+        Map<String, List<? extends Card>> all = new LinkedHashMap<>();
+        choices(trip).stream()
+                .map(Choice::key)
+                .filter(k -> !k.startsWith("labels"))
+                .forEach(k -> all.put(k, cards(member, trip, k)));
+        all.keySet().retainAll(printed.changed(member.householdId(), id, all));
+        if (all.isEmpty()) {
+            next.addFlashAttribute("said", "Nothing changed since it was printed.");
+            return "redirect:/trips/" + id + "/cards";
+        }
+        byte[] made = pdf.of(all.values().stream().flatMap(List::stream).toList(), PaperSize.of(size));
+        printed.keep(member.householdId(), id, all);
+        return Pdf.shown(made, "cards");
     }
 
     private static List<Choice> choices(StoredTrip trip) {

@@ -10,6 +10,9 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.core.io.ClassPathResource;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
@@ -57,6 +60,15 @@ public class Pdf {
             throw new UncheckedIOException(e);
         }
         return pdf.toByteArray();
+    }
+
+    /** Shown in the browser and kept by nobody: what stands on a card is private. */
+    public static ResponseEntity<byte[]> shown(byte[] pdf, String name) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + ".pdf\"")
+                .header(HttpHeaders.CACHE_CONTROL, "no-store")
+                .body(pdf);
     }
 
     private static InputStream stream(String path) {

@@ -437,4 +437,22 @@ class CardPageTest extends WebTest {
             assertThat(text(pdf)).contains("card 1 of 2", "card 2 of 2", "Strong paracetamol syrup", "120 mg in 5 ml");
         }
     }
+
+    /** One press prints what changed since the last time; a new allergy is on their cards and on no other. */
+    @Test
+    void onePressPrintsWhatChangedSinceTheLastTime() throws Exception {
+        String trip = trip();
+        String changed = trip + "/cards/changed.pdf";
+        try (PDDocument all =
+                Loader.loadPDF(send(mine, changed).andReturn().getResponse().getContentAsByteArray())) {
+            assertThat(text(all)).contains("First minutes", "Beck Halla", "Doses: Beck Halla", "Whom to call");
+        }
+        send(mine, changed).andExpect(status().is3xxRedirection());
+        String beck = key(trip, "person-1").replace("person-", "/people/");
+        send(mine, beck, "version", "0", "name", "Beck Halla", "years", "9", "kilograms", "29", "allergies", "LATEX");
+        try (PDDocument again =
+                Loader.loadPDF(send(mine, changed).andReturn().getResponse().getContentAsByteArray())) {
+            assertThat(text(again)).contains("Beck Halla", "Reacts to latex").doesNotContain("How to use");
+        }
+    }
 }

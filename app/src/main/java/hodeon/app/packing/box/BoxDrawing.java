@@ -1,6 +1,7 @@
 package hodeon.app.packing.box;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.chart.Fitting;
 import hodeon.app.shell.chart.Pieces;
 import hodeon.app.shell.chart.Scale;
 import hodeon.app.shell.chart.Shapes;
@@ -28,7 +29,6 @@ public record BoxDrawing(List<Part> parts) {
     private static final double LABELLED_WIDTH = 56;
     private static final double LABEL = 13;
     private static final int MOST_PIECES = 30;
-    private static final double LETTER = 6.2;
 
     /** @param says all of it in words */
     public record Part(
@@ -88,7 +88,7 @@ public record BoxDrawing(List<Part> parts) {
                     Scale.units(HEIGHT - height),
                     Scale.units(width),
                     Scale.units(height),
-                    shortened(part.name(), width + GAP),
+                    Fitting.within(width + GAP, part.name()),
                     part.seconds() + " s",
                     part.outside(),
                     used > part.room().litres() + 1e-9,
@@ -145,7 +145,7 @@ public record BoxDrawing(List<Part> parts) {
                         box.grave(lying.key()),
                         Scale.units(at.x() + 3),
                         Scale.units(at.y() + LABEL - 2),
-                        labelled ? shortened(h.supply().name(), at.width() - 4) : "");
+                        labelled ? Fitting.within(at.width() - 4, h.supply().name()) : "");
             case Laid.Pouch p ->
                 new Tile(
                         lying.key(),
@@ -161,7 +161,7 @@ public record BoxDrawing(List<Part> parts) {
                         p.urgency() > 0,
                         Scale.units(at.x() + 3),
                         Scale.units(at.y() + LABEL - 2),
-                        labelled ? shortened(p.name(), at.width() - 4) : "");
+                        labelled ? Fitting.within(at.width() - 4, p.name()) : "");
         };
     }
 
@@ -197,13 +197,5 @@ public record BoxDrawing(List<Part> parts) {
                     Scale.units(tall)));
         }
         return new Pieces(form.name().toLowerCase(Locale.ROOT), pieces);
-    }
-
-    /** As many letters as there is room for. */
-    private static String shortened(String name, double width) {
-        int letters = (int) (width / LETTER);
-        return name.length() <= letters
-                ? name
-                : name.substring(0, Math.max(1, letters - 1)).strip() + "…";
     }
 }

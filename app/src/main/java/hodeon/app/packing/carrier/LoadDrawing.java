@@ -4,6 +4,7 @@ import hodeon.app.mat.Mat;
 import hodeon.app.packing.carrier.Carriers.Carrier;
 import hodeon.app.packing.carrier.Carriers.Shared;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.chart.Fitting;
 import hodeon.app.shell.chart.Scale;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
@@ -21,7 +22,6 @@ record LoadDrawing(List<Column> columns) {
     private static final double GAP = 16;
     private static final double WIDEST = 220;
     private static final double LABELLED = 13;
-    private static final double LETTER = 6.4;
 
     /** @param limit height of the line; empty if there is no limit */
     record Column(String key, String x, String width, String name, String grams, List<Block> blocks, String limit) {}
@@ -45,7 +45,7 @@ record LoadDrawing(List<Column> columns) {
                     carrier.key(),
                     Scale.units(i * (width + GAP)),
                     Scale.units(width),
-                    shortened(carrier.name(), width),
+                    Fitting.within(width, carrier.name()),
                     Figures.grams(grams(load, mat)),
                     blocks(load, mat, HEIGHT / most, width),
                     carrier.most().isPresent()
@@ -73,7 +73,7 @@ record LoadDrawing(List<Column> columns) {
                     Scale.units(y),
                     Scale.units(height),
                     Scale.units(y + height / 2 + 4),
-                    height >= LABELLED ? shortened(name, width) : ""));
+                    height >= LABELLED ? Fitting.within(width, name) : ""));
         }
         return blocks;
     }
@@ -86,12 +86,5 @@ record LoadDrawing(List<Column> columns) {
                         .map(m -> m.grams() * e.getValue())
                         .orElse(0.0))
                 .sum();
-    }
-
-    private static String shortened(String name, double width) {
-        int letters = (int) (width / LETTER);
-        return name.length() <= letters
-                ? name
-                : name.substring(0, Math.max(1, letters - 1)).strip() + "…";
     }
 }

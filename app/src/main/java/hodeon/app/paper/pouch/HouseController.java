@@ -10,8 +10,6 @@ import hodeon.app.shell.Shown;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -107,10 +105,6 @@ class HouseController {
     }
 
     private ResponseEntity<byte[]> pdf(Card card, String size) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"paper.pdf\"")
-                .header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .body(pdf.of(List.of(card), PaperSize.of(size)));
+        return Pdf.shown(pdf.of(List.of(card), PaperSize.of(size)), "paper");
     }
 }

@@ -19,8 +19,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -54,11 +52,7 @@ class LoadController {
                 .filter(i -> shared.carriers().get(i).key().equals(carrier))
                 .findFirst()
                 .orElseThrow(() -> new NotHere("carrier " + carrier));
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"load.pdf\"")
-                .header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .body(pdf.of(List.of(card(mat, shared, index)), PaperSize.of(size)));
+        return Pdf.shown(pdf.of(List.of(card(mat, shared, index)), PaperSize.of(size)), "load");
     }
 
     private static ContentsCard card(Mat mat, Shared shared, int index) {

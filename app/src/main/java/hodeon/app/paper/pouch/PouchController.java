@@ -15,9 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -118,7 +116,7 @@ class PouchController {
             @RequestParam String paper,
             @RequestParam(defaultValue = "a6") String size) {
         PouchCards.Named named = one(papers(member, id), paper);
-        return pdf(pdf.of(List.of(named.card()), named.sheet() ? PaperSize.SHEET : PaperSize.of(size)));
+        return Pdf.shown(pdf.of(List.of(named.card()), named.sheet() ? PaperSize.SHEET : PaperSize.of(size)), "papers");
     }
 
     /**
@@ -154,7 +152,7 @@ class PouchController {
                 .toList();
         byte[] made = pdf.of(others, PaperSize.of(size), sheets);
         printed.keep(member.householdId(), id, all);
-        return pdf(made);
+        return Pdf.shown(made, "papers");
     }
 
     @PostMapping("/grid")
@@ -172,13 +170,5 @@ class PouchController {
         }
         grids.keep(member.householdId(), grid.get());
         return "redirect:/kits/" + id + "/papers?paper=labels";
-    }
-
-    private static ResponseEntity<byte[]> pdf(byte[] made) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"papers.pdf\"")
-                .header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .body(made);
     }
 }

@@ -22,6 +22,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.ResultActions;
 
 class PouchPageTest extends StockTest {
 
@@ -109,72 +110,39 @@ class PouchPageTest extends StockTest {
             assertThat(usual.getNumberOfPages()).isEqualTo(1);
             assertThat(text(usual).split("From whom", -1)).hasSize(22);
         }
-        send(
-                        mine,
-                        papers() + "/grid",
-                        "columns",
-                        "2",
-                        "rows",
-                        "4",
-                        "width",
-                        "99.1",
-                        "height",
-                        "67.7",
-                        "left",
-                        "4.6",
-                        "top",
-                        "13",
-                        "across",
-                        "2.5",
-                        "down",
-                        "0")
-                .andExpect(status().is3xxRedirection());
+        grid("2", "4", "67.7").andExpect(status().is3xxRedirection());
         try (PDDocument own = one("specimen", "sheet")) {
             assertThat(own.getNumberOfPages()).isEqualTo(1);
             assertThat(text(own).split("From whom", -1)).hasSize(9);
         }
-        send(
-                        mine,
-                        papers() + "/grid",
-                        "columns",
-                        "3",
-                        "rows",
-                        "4",
-                        "width",
-                        "99.1",
-                        "height",
-                        "x",
-                        "left",
-                        "4.6",
-                        "top",
-                        "13",
-                        "across",
-                        "2.5",
-                        "down",
-                        "0")
+        grid("2", "4", "x")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(says("The height of a label is a number from 10 to 297"));
-        send(
-                        mine,
-                        papers() + "/grid",
-                        "columns",
-                        "3",
-                        "rows",
-                        "4",
-                        "width",
-                        "99.1",
-                        "height",
-                        "60",
-                        "left",
-                        "4.6",
-                        "top",
-                        "13",
-                        "across",
-                        "2.5",
-                        "down",
-                        "0")
+        grid("3", "4", "60")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(says("stand on a sheet of 210 × 297 mm"));
+    }
+
+    private ResultActions grid(String columns, String rows, String height) throws Exception {
+        return send(
+                mine,
+                papers() + "/grid",
+                "columns",
+                columns,
+                "rows",
+                rows,
+                "width",
+                "99.1",
+                "height",
+                height,
+                "left",
+                "4.6",
+                "top",
+                "13",
+                "across",
+                "2.5",
+                "down",
+                "0");
     }
 
     /** All at first; then only what something else stands on since. */
