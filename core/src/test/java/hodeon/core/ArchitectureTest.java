@@ -105,7 +105,8 @@ class ArchitectureTest {
                             "medication.finding")),
             Map.entry("practice", Set.of("evidence", "notice", "catalogue", "need", "plan")),
             Map.entry(
-                    "packing", Set.of("evidence", "units", "notice", "catalogue", "catalogue.file", "choice", "plan")),
+                    "packing",
+                    Set.of("evidence", "units", "notice", "catalogue", "catalogue.file", "choice", "need", "plan")),
             Map.entry(
                     "readiness", Set.of("evidence", "party", "units", "notice", "catalogue", "need", "stock", "plan")));
 

@@ -452,7 +452,7 @@ class CardPageTest extends WebTest {
         send(mine, beck, "version", "0", "name", "Beck Halla", "years", "9", "kilograms", "29", "allergies", "LATEX");
         try (PDDocument again =
                 Loader.loadPDF(send(mine, changed).andReturn().getResponse().getContentAsByteArray())) {
-            assertThat(text(again)).contains("Beck Halla", "Reacts to latex").doesNotContain("How to use");
+            assertThat(text(again)).contains("Beck Halla", "Reacts to latex").doesNotContain("Found from head to toe");
         }
     }
 }
