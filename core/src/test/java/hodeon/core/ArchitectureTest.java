@@ -103,10 +103,20 @@ class ArchitectureTest {
                             "need",
                             "medication",
                             "medication.finding")),
-            Map.entry("practice", Set.of("evidence", "notice", "catalogue", "need", "plan")),
+            Map.entry("practice", Set.of("evidence", "notice", "catalogue", "need", "plan", "brief", "party")),
             Map.entry(
                     "packing",
-                    Set.of("evidence", "units", "notice", "catalogue", "catalogue.file", "choice", "need", "plan")),
+                    Set.of(
+                            "evidence",
+                            "units",
+                            "notice",
+                            "catalogue",
+                            "catalogue.file",
+                            "choice",
+                            "need",
+                            "plan",
+                            "brief",
+                            "party")),
             Map.entry(
                     "readiness", Set.of("evidence", "party", "units", "notice", "catalogue", "need", "stock", "plan")));
 
