@@ -7,7 +7,8 @@ create table carrier (
     name         text        not null,
     place        varchar(60) not null,
     group_no     int         not null,
-    most_grams   int
+    most_grams   int,
+    whole        boolean     default false not null
 );
 
 create table carrier_given (

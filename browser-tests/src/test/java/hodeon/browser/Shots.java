@@ -34,6 +34,9 @@ class Shots {
             take(browser, "kit");
             browser.open(trip + "/mat/curve?point=7");
             take(browser, "curve");
+            browser.open(trip + "/mat/carry");
+            browser.see("#carry-answer", "apart");
+            take(browser, "carry");
             browser.open("/kits");
             browser.open(browser.linked("Deck pouch") + "/pack");
             browser.click("#shape-clamshell");
@@ -45,8 +48,6 @@ class Shots {
             browser.click("#mark");
             browser.see("main", "asked again");
             take(browser, "practice");
-            browser.open(browser.trip("Spring shakedown") + "/log");
-            take(browser, "log");
             browser.open(trip + "/aid?problem=anaphylaxis");
             take(browser, "aid");
             browser.open("/stock/timeline");

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param fine whether nothing is
  * @param outgrown what comes in sizes of children, and when they outgrow it
  * @param devices what runs on a battery, and how full it was found
+ * @param remarks what other rooms say about it
  * @param lists that may be laid in it, and {@code list} the one that is
  * @param above what it may be filled from
  * @param whither what a module may be put into
@@ -44,6 +45,7 @@ record KitPage(
         List<String> outgrown,
         List<String> devices,
         List<GoneView> gone,
+        List<KitRemark.Remark> remarks,
         List<PartView> parts,
         List<AwayView> away,
         @Nullable UUID list,

@@ -59,6 +59,7 @@ class KitPages {
     private final ModuleSets sets;
     private final TripService trips;
     private final Progress progress;
+    private final List<KitRemark> remarks;
     private final Clock clock;
 
     KitPages(
@@ -73,9 +74,11 @@ class KitPages {
             ModuleSets sets,
             TripService trips,
             Progress progress,
+            List<KitRemark> remarks,
             Clock clock) {
         this.trips = trips;
         this.progress = progress;
+        this.remarks = remarks;
         this.lists = lists;
         this.stock = stock;
         this.missing = missing;
@@ -147,6 +150,7 @@ class KitPages {
                 use.map(u -> Outgrown.of(id, here, u, today)).orElse(List.of()),
                 Devices.any(held, here) ? Devices.of(held, here, found.charged(household, id)) : List.of(),
                 others,
+                remarks.stream().flatMap(r -> r.about(household, id).stream()).toList(),
                 parts(
                         kit,
                         here,

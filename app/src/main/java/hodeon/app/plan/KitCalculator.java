@@ -163,8 +163,9 @@ public class KitCalculator {
             Map<String, Integer> pieces,
             List<Carry.Carrier> carriers,
             List<Carry.Given> given,
+            boolean whole,
             Duration atMost) {
-        return Carry.of(question(of, holds), pieces, carriers, given, atMost);
+        return Carry.of(question(of, holds), pieces, carriers, given, whole, atMost);
     }
 
     public KitQuestion question(TripCase of, Holds holds) {

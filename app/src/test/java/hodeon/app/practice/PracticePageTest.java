@@ -112,6 +112,7 @@ class PracticePageTest extends WebTest {
         assertThat(before.expectFirst(".practice-kits li").text())
                 .containsPattern("Of \\d+ cases that it has the thing for, nobody has done \\d+ right yet");
         int open = gaps();
+        open(mine, "/kits/" + kit).andExpect(says("nobody has done " + open + " right yet", "Practise with it"));
         mark("", 30);
         assertThat(gaps()).isEqualTo(open - 1);
         mark("where", 30);
@@ -153,6 +154,44 @@ class PracticePageTest extends WebTest {
         open(mine, "/practice").andExpect(doesNotSay("To learn first"));
         assertThat(mats.mat(mine.householdId(), id).learn("tourniquet-windlass"))
                 .isFalse();
+    }
+
+    /** A problem of one's own is a case of its own, with one's own words. */
+    @Test
+    void aSceneOfOnesOwnIsAsked() throws Exception {
+        send(
+                        mine,
+                        "/problems",
+                        "name",
+                        "Sea urchin spine",
+                        "severity",
+                        "3",
+                        "times",
+                        "3",
+                        "people",
+                        "6",
+                        "days",
+                        "40",
+                        "what",
+                        "Clean the skin around a wound",
+                        "uses",
+                        "1",
+                        "again",
+                        "ONCE",
+                        "heals",
+                        "",
+                        "matters",
+                        "CRITICAL",
+                        "todo",
+                        "Soak the foot in hot water.\nTake out what shows.",
+                        "call",
+                        "when it swells")
+                .andExpect(status().is3xxRedirection());
+        Document page = Jsoup.parse(open(mine, "/practice/" + kit + "?problem=own-sea-urchin-spine&seed=2")
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        assertThat(page.text()).contains("Sea urchin spine", "Soak the foot in hot water", "when it swells");
     }
 
     /** A sheet for whoever leads the drill of a whole group: roles, what should happen in order, what to ask afterwards. */

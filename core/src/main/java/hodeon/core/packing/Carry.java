@@ -39,6 +39,9 @@ public record Carry(
     private static final Loads.Together TOGETHER =
             new Loads.Together(PlanningAssumption.TOGETHER_GRAMS.value(), PlanningAssumption.MODULE_GRAMS.value());
 
+    /** Worth more than any evenness, and less than what guards a life. */
+    private static final Loads.Together WHOLE = new Loads.Together(PlanningAssumption.TOGETHER_GRAMS.value(), 10_000);
+
     /** @param group carriers of the same number stay together @param most in grams */
     public record Carrier(int group, OptionalDouble most) {}
 
@@ -47,12 +50,17 @@ public record Carry(
 
     public record Without(String what, int group) {}
 
-    /** Throws {@link IllegalStateException} if nothing is found in that time. */
+    /**
+     * Throws {@link IllegalStateException} if nothing is found in that time.
+     *
+     * @param whole whether a module is split only where a group would lack what guards life
+     */
     public static Carry of(
             KitQuestion question,
             Map<String, Integer> kit,
             List<Carrier> carriers,
             List<Given> given,
+            boolean whole,
             Duration patience) {
         boolean alone = question.trip().party().size() == 1;
         List<Supply> supplies = question.catalogue().supplies().stream()
@@ -74,7 +82,7 @@ public record Carry(
                 .toList();
         List<Loads.Must> lives = lives(question, supplies);
         List<Loads.Must> backbone = backbone(question, supplies);
-        Loads loads = new Loads(items, loaded, both(lives, backbone), fixed, TOGETHER);
+        Loads loads = new Loads(items, loaded, both(lives, backbone), fixed, whole ? WHOLE : TOGETHER);
         Loads.Shared shared = loads.share(patience);
         List<Map<String, Integer>> loadsOf = new ArrayList<>();
         for (List<Integer> pieces : shared.piecesByCarrier()) {

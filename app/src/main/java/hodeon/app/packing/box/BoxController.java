@@ -14,6 +14,7 @@ import hodeon.core.packing.Compartment;
 import hodeon.core.packing.Laid;
 import hodeon.core.packing.PackingRule;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -89,7 +90,7 @@ class BoxController {
     }
 
     /**
-     * @param loose what was laid nowhere
+     * @param loose what was laid nowhere, and {@code looseSays} by how much that is too much
      * @param rules that bind in this box, aloud
      * @param typed a compartment that was not taken over
      */
@@ -99,6 +100,7 @@ class BoxController {
             BoxDrawing drawing,
             List<PartView> parts,
             List<Thing> loose,
+            String looseSays,
             List<Reach> reach,
             List<String> rules,
             List<Start> starts,
@@ -206,6 +208,7 @@ class BoxController {
                         .filter(t -> t.where().isEmpty())
                         .map(t -> thing(t, box))
                         .toList(),
+                tooMuch(box),
                 box.grave().stream().map(g -> reach(g, before)).toList(),
                 Stream.of(PackingRule.values())
                         .filter(r -> box.things().stream().anyMatch(t -> r.binds(t.laid(), box.parts())))
@@ -237,6 +240,24 @@ class BoxController {
                                 .toList())
                         .orElse(List.of()),
                 laid instanceof Laid.Pouch p ? "/kits/" + p.id() + "/pack" : "");
+    }
+
+    /** “420 ml lie nowhere; the roomiest compartment, Main room, has 120 ml left.” */
+    private static String tooMuch(Box box) {
+        double loose = box.things().stream()
+                .filter(t -> t.where().isEmpty())
+                .mapToDouble(t -> t.laid().litres())
+                .sum();
+        return box.parts().stream()
+                .max(Comparator.comparingDouble(c -> free(c, box)))
+                .map(c -> Figures.number(1000 * loose) + " ml lie nowhere; the roomiest compartment, " + c.name()
+                        + ", has " + Figures.number(1000 * Math.max(0, free(c, box))) + " ml left.")
+                .orElse("");
+    }
+
+    private static double free(Compartment part, Box box) {
+        return part.room().litres()
+                - box.in(part).stream().mapToDouble(t -> t.laid().litres()).sum();
     }
 
     private static PartView part(Compartment part, Box box) {

@@ -16,7 +16,8 @@ public record CarrierForm(
         @Nullable List<String> name,
         @Nullable List<String> place,
         @Nullable List<String> group,
-        @Nullable List<String> most) {
+        @Nullable List<String> most,
+        @Nullable Boolean whole) {
 
     private static final int MOST_CARRIERS = 8;
     private static final int LONGEST_NAME = 80;
@@ -27,7 +28,7 @@ public record CarrierForm(
     /** A row of the form. */
     public record Row(String name, String place, String group, String most) {}
 
-    static CarrierForm of(List<Carrier> carriers) {
+    static CarrierForm of(List<Carrier> carriers, boolean whole) {
         return new CarrierForm(
                 carriers.stream().map(Carrier::name).toList(),
                 carriers.stream().map(Carrier::place).toList(),
@@ -38,7 +39,12 @@ public record CarrierForm(
                         .map(c -> c.most().isPresent()
                                 ? String.valueOf((int) c.most().getAsDouble())
                                 : "")
-                        .toList());
+                        .toList(),
+                whole);
+    }
+
+    public boolean isWhole() {
+        return Boolean.TRUE.equals(whole);
     }
 
     /** With one row more to write on. */

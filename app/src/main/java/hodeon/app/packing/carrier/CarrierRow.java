@@ -32,4 +32,7 @@ class CarrierRow {
 
     @Nullable
     Integer mostGrams;
+
+    /** Whether modules stay whole; the same for all carriers of an outing. */
+    boolean whole;
 }

@@ -55,8 +55,8 @@ public class Carriers {
      */
     public record Carrier(String key, String name, String place, int group, OptionalDouble most) {}
 
-    /** @param byHand whether somebody gave anything to somebody */
-    public record Shared(List<Carrier> carriers, Carry carry, boolean byHand) {}
+    /** @param byHand whether somebody gave anything to somebody @param whole whether modules stay whole where they can */
+    public record Shared(List<Carrier> carriers, Carry carry, boolean byHand, boolean whole) {}
 
     /** As they are written down; the grown-ups of the party until somebody does. */
     @Transactional(readOnly = true)
@@ -104,11 +104,12 @@ public class Carriers {
                         g.pieces)));
         List<Carry.Carrier> loaded =
                 all.stream().map(c -> new Carry.Carrier(c.group(), c.most())).toList();
+        boolean whole = rows.stream().anyMatch(r -> r.whole);
         Carry carry = last.of(
                 mat.trip().id(),
-                new Question(mat.trip().trip(), mat.pieces(), masses(mat), loaded, byHand),
-                q -> calculator.carry(mat.of(), mat.along(), q.pieces(), q.carriers(), q.given(), PATIENCE));
-        return new Shared(all, carry, !byHand.isEmpty());
+                new Question(mat.trip().trip(), mat.pieces(), masses(mat), loaded, byHand, whole),
+                q -> calculator.carry(mat.of(), mat.along(), q.pieces(), q.carriers(), q.given(), q.whole(), PATIENCE));
+        return new Shared(all, carry, !byHand.isEmpty(), whole);
     }
 
     /** All that the answer rests on; what a supply does hardly ever changes, and never while an outing is packed. */
@@ -117,7 +118,8 @@ public class Carriers {
             Map<String, Integer> pieces,
             Map<String, Double> grams,
             List<Carry.Carrier> carriers,
-            List<Carry.Given> given) {}
+            List<Carry.Given> given,
+            boolean whole) {}
 
     private static Map<String, Double> masses(Mat mat) {
         Map<String, Double> masses = new HashMap<>();
@@ -129,7 +131,7 @@ public class Carriers {
     }
 
     /** In place of those there were; who keeps their place in the row keeps what was given to them. */
-    public void write(Mat mat, List<Carrier> as) {
+    public void write(Mat mat, List<Carrier> as, boolean whole) {
         List<CarrierRow> rows = new ArrayList<>(rows(mat));
         while (rows.size() > as.size()) {
             CarrierRow gone = rows.removeLast();
@@ -143,6 +145,7 @@ public class Carriers {
             row.position = i;
             row.name = as.get(i).name();
             row.place = as.get(i).place();
+            row.whole = whole;
             row.groupNo = as.get(i).group();
             row.mostGrams = as.get(i).most().isPresent()
                     ? (Integer) (int) as.get(i).most().getAsDouble()
@@ -165,7 +168,7 @@ public class Carriers {
      */
     public void move(Mat mat, String thing, String from, String to, int pieces) {
         if (rows(mat).isEmpty()) {
-            write(mat, of(mat));
+            write(mat, of(mat), false);
         }
         Shared now = share(mat);
         int giver = index(now, from);

@@ -82,11 +82,11 @@ class CarryController {
     @GetMapping
     String carry(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         Mat mat = opened.open(member, id, "Carry", model);
-        return page(mat, CarrierForm.of(carriers.of(mat)), List.of(), model);
+        Shared shared = carriers.share(mat);
+        return page(mat, shared, CarrierForm.of(shared.carriers(), shared.whole()), List.of(), model);
     }
 
-    private String page(Mat mat, CarrierForm form, List<Fault> faults, Model model) {
-        Shared shared = carriers.share(mat);
+    private String page(Mat mat, Shared shared, CarrierForm form, List<Fault> faults, Model model) {
         boolean alone = mat.trip().trip().party().size() == 1;
         List<Load> loads = new ArrayList<>();
         for (int i = 0; i < shared.carriers().size(); i++) {
@@ -196,9 +196,9 @@ class CarryController {
         Optional<List<Carrier>> read = form.read(faults);
         if (read.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(mat, form, faults.all(), model);
+            return page(mat, carriers.share(mat), form, faults.all(), model);
         }
-        carriers.write(mat, read.get());
+        carriers.write(mat, read.get(), form.isWhole());
         return "redirect:/trips/" + id + "/mat/carry";
     }
 

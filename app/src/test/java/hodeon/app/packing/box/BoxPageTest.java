@@ -117,6 +117,8 @@ class BoxPageTest extends WebTest {
                         "11")
                 .andExpect(status().is3xxRedirection());
         assertThat(page().expectFirst("#part-" + bottom).text()).contains("11 s", "too full", "timed by you");
+        assertThat(page().expectFirst("#loose").text())
+                .containsPattern("[\\d.,]+ ml lie nowhere; the roomiest compartment, .+, has [\\d.,]+ ml left");
         send(mine, pack() + "/parts", "part", bottom, "name", "", "litres", "lots", "measured", "0")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(says("The name of the compartment has 1 to 60 characters"))

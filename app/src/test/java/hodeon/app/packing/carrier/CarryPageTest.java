@@ -160,6 +160,35 @@ class CarryPageTest extends WebTest {
                 .andExpect(says("Somebody or something carries it"));
     }
 
+    /** Modules that stay whole are in one load each, but for what every group needs. */
+    @Test
+    void modulesStayWholeWhereTheyCan() throws Exception {
+        send(
+                mine,
+                carry + "/carriers",
+                "name",
+                "Lead boat",
+                "place",
+                "",
+                "group",
+                "A",
+                "most",
+                "",
+                "name",
+                "Sweep boat",
+                "place",
+                "",
+                "group",
+                "A",
+                "most",
+                "",
+                "whole",
+                "true");
+        List<String> modules = page().select(".load-module").eachAttr("data-supply");
+        assertThat(modules).doesNotHaveDuplicates().hasSizeGreaterThan(2);
+        assertThat(page().select("#split")).isEmpty();
+    }
+
     @Test
     void eachCarrierHasACard() throws Exception {
         write("Lead boat", "A", "", "Sweep boat", "B", "");

@@ -220,6 +220,7 @@ class BalanceTest {
                         .map(g -> new Carry.Carrier(g, OptionalDouble.empty()))
                         .toList(),
                 List.of(),
+                false,
                 PATIENCE);
         Map<String, Integer> together = new HashMap<>();
         carry.carriers().forEach(c -> c.forEach((id, n) -> together.merge(id, n, Integer::sum)));
