@@ -1,7 +1,9 @@
 package hodeon.app.practice;
 
+import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.mat.ToLearn;
+import hodeon.app.shell.Figures;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -10,9 +12,11 @@ import hodeon.core.catalogue.Problem;
 import hodeon.core.practice.Drill;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -26,12 +30,19 @@ class Gaps {
     private final HouseholdEvidence knowledge;
     private final StockService stock;
     private final ToLearn toLearn;
+    private final Scenes scenes;
 
-    Gaps(PractisedRepository practised, HouseholdEvidence knowledge, StockService stock, ToLearn toLearn) {
+    Gaps(
+            PractisedRepository practised,
+            HouseholdEvidence knowledge,
+            StockService stock,
+            ToLearn toLearn,
+            Scenes scenes) {
         this.practised = practised;
         this.knowledge = knowledge;
         this.stock = stock;
         this.toLearn = toLearn;
+        this.scenes = scenes;
     }
 
     /** @param thing of the kit that decides it */
@@ -43,16 +54,26 @@ class Gaps {
      */
     record OfKit(UUID kit, String name, List<Gap> first, int open, int decided) {
 
-        /** What practising those first would change, in a few words. */
+        /** How much of it is practised, in a few words. */
         public String says() {
             return decided == 0
                     ? "Nothing in it decides a case of these."
-                    : open == 0
-                            ? "Somebody has done every case right that it has a thing for."
-                            : "Of " + decided + " cases that it has the thing for, nobody has done " + open
-                                    + " right yet. These first: then it is "
-                                    + (decided - open + first.size()) + " of " + decided + ".";
+                    : "It has the thing for " + Figures.counted(decided, "case") + "; somebody has done "
+                            + (decided - open) + " of them right.";
         }
+
+        /** What practising those first would change. */
+        public String change() {
+            return first.isEmpty() ? "" : "Practise these, and it is " + (decided - open + first.size()) + ":";
+        }
+    }
+
+    /** What can happen where the kit goes, what is drawn most often first. */
+    private static List<Problem> problems(Catalogue catalogue, Map<String, Double> expected) {
+        return Drill.all(catalogue).stream()
+                .filter(p -> expected.isEmpty() || expected.getOrDefault(p.id(), 0.0) > 0)
+                .sorted(Comparator.comparingDouble((Problem p) -> -Drill.weight(p)))
+                .toList();
     }
 
     /** What is to be learnt first. @param kit that has it, and {@code problem} that it decides; empty if none does */
@@ -83,36 +104,46 @@ class Gaps {
     }
 
     List<OfKit> of(UUID household) {
+        return of(household, k -> true);
+    }
+
+    /** Empty for what is no kit that stands for itself. */
+    Optional<OfKit> of(UUID household, UUID kit) {
+        return of(household, k -> k.id().equals(kit)).stream().findFirst();
+    }
+
+    private List<OfKit> of(UUID household, Predicate<Place> which) {
         Catalogue catalogue = knowledge.of(household).catalogue();
         Set<String> done = practised.findByHouseholdId(household).stream()
                 .filter(r -> r.lastRight == r.lastAsked)
                 .map(r -> r.problemId)
                 .collect(Collectors.toSet());
         Stock all = stock.of(household);
-        List<Problem> problems = Drill.all(catalogue).stream()
-                .sorted(Comparator.comparingDouble((Problem p) -> -Drill.weight(p)))
-                .toList();
+        Map<UUID, StoredTrip> outings = scenes.outings(household);
         return all.kits().stream()
-                .map(
-                        kit -> {
-                            Set<String> there = all.inKit(kit.id()).stream()
-                                    .map(h -> h.lot().supply())
-                                    .collect(Collectors.toSet());
-                            List<Gap> decided = problems.stream()
-                                    .flatMap(p -> Drill.decisive(p, catalogue, there)
+                .filter(which)
+                .map(kit -> {
+                    Set<String> there = all.inKit(kit.id()).stream()
+                            .map(h -> h.lot().supply())
+                            .collect(Collectors.toSet());
+                    List<Gap> decided = problems(
+                                    catalogue, scenes.expected(kit.kitId().map(outings::get)))
+                            .stream()
+                            .flatMap(
+                                    p -> Drill.decisive(p, catalogue, there)
                                             .map(s -> new Gap(p.id(), p.name(), s.name()))
                                             .stream())
-                                    .toList();
-                            List<Gap> open = decided.stream()
-                                    .filter(g -> !done.contains(g.problem()))
-                                    .toList();
-                            return new OfKit(
-                                    kit.id(),
-                                    kit.name(),
-                                    open.stream().limit(GAPS_SHOWN).toList(),
-                                    open.size(),
-                                    decided.size());
-                        })
+                            .toList();
+                    List<Gap> open = decided.stream()
+                            .filter(g -> !done.contains(g.problem()))
+                            .toList();
+                    return new OfKit(
+                            kit.id(),
+                            kit.name(),
+                            open.stream().limit(GAPS_SHOWN).toList(),
+                            open.size(),
+                            decided.size());
+                })
                 .toList();
     }
 }

@@ -17,9 +17,8 @@ class PracticeRemark implements KitRemark {
 
     @Override
     public Optional<Remark> about(UUID household, UUID kit) {
-        return gaps.of(household).stream()
-                .filter(k -> k.kit().equals(kit) && k.open() > 0)
-                .map(k -> new Remark(k.says(), "Practise with it", "/practice/" + kit))
-                .findFirst();
+        return gaps.of(household, kit)
+                .filter(k -> k.open() > 0)
+                .map(k -> new Remark(k.says(), "Practise with it", "/practice/" + kit));
     }
 }

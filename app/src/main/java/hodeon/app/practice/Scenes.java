@@ -48,6 +48,15 @@ class Scenes {
                 .flatMap(trip -> trips.maybe(household, trip));
     }
 
+    /** Every outing by the list that was balanced for it. */
+    Map<UUID, StoredTrip> outings(UUID household) {
+        Map<UUID, StoredTrip> trips = new HashMap<>();
+        this.trips.everything(household).forEach(t -> trips.put(t.id(), t));
+        Map<UUID, StoredTrip> byList = new HashMap<>();
+        lists.all(household).forEach(l -> l.tripId().map(trips::get).ifPresent(t -> byList.put(l.id(), t)));
+        return byList;
+    }
+
     /** Events of each problem that are expected there, by id; empty for a kit that is for nothing in particular. */
     Map<String, Double> expected(Optional<StoredTrip> outing) {
         Map<String, Double> expected = new HashMap<>();
