@@ -134,7 +134,7 @@ class PackJourneyTest {
             assertThat(browser.run("return document.querySelector('input[name=answer-where]:checked').value"))
                     .isEqualTo("Lid");
             browser.click("#mark");
-            browser.see("h1", "of 4 questions right");
+            browser.see("h1", "of 5 questions right");
             browser.see(".marks", "● Where does it lie?");
             browser.hasQuietConsole();
         }

@@ -145,8 +145,8 @@ public class Practice {
         questions.add(question(
                 "first",
                 "What do you do first?",
-                first(now),
-                others.stream().map(Practice::first).toList(),
+                line(now, 0),
+                others.stream().map(o -> line(o, 0)).toList(),
                 "So it stands under “What to do”.",
                 random));
         List<String> things = new ArrayList<>(catalogue.supplies().stream()
@@ -172,6 +172,13 @@ public class Practice {
                     question("where", "Where does it lie?", where.get(), places, "By the drawing of the kit.", random));
         }
         questions.add(question(
+                "next",
+                "And then?",
+                line(now, 1),
+                others.stream().map(o -> line(o, 1)).toList(),
+                "It is the second line of “What to do”.",
+                random));
+        questions.add(question(
                 "call",
                 "When do you call for help?",
                 now.call(),
@@ -187,10 +194,12 @@ public class Practice {
                 parts);
     }
 
-    private static String first(DoNow now) {
+    /** What a grown-up does as the first thing, or as a later one; empty where there is none. */
+    private static String line(DoNow now, int number) {
         return now.lines().stream()
                 .filter(DoNow.Line::forGrownUps)
                 .map(DoNow.Line::words)
+                .skip(number)
                 .findFirst()
                 .orElse("");
     }

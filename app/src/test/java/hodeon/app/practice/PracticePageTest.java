@@ -6,11 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.WebTest;
+import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.mat.MatChange;
 import hodeon.app.mat.MatService;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.place.Place;
+import hodeon.core.practice.Drill;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,6 +35,9 @@ class PracticePageTest extends WebTest {
 
     @Autowired
     MatService mats;
+
+    @Autowired
+    OwnCatalogue catalogues;
 
     @Autowired
     ListService lists;
@@ -78,7 +83,7 @@ class PracticePageTest extends WebTest {
         Practice.Asked asked = bleeding();
         assertThat(asked.questions())
                 .extracting(Practice.Question::id)
-                .containsExactly("first", "thing", "where", "call");
+                .containsExactly("first", "thing", "where", "next", "call");
         assertThat(asked.questions()).allSatisfy(q -> assertThat(q.options())
                 .contains(q.right())
                 .doesNotHaveDuplicates()
@@ -95,12 +100,12 @@ class PracticePageTest extends WebTest {
     @Test
     void itIsMarkedWithItsReasonAndAskedAgainWhenItIsTime() throws Exception {
         LocalDate today = LocalDate.now();
-        assertThat(mark("", 30).text()).contains("4 of 4 questions right", "asked again on " + today.plusDays(1));
+        assertThat(mark("", 30).text()).contains("5 of 5 questions right", "asked again on " + today.plusDays(1));
         assertThat(mark("", 30).text()).contains("asked again on " + today.plusDays(6));
         Document wrong = mark("where", 30);
-        assertThat(wrong.text()).contains("3 of 4 questions right", "It is: Loops on the back");
+        assertThat(wrong.text()).contains("4 of 5 questions right", "It is: Loops on the back");
         assertThat(wrong.expectFirst("#move-it").text()).startsWith("Lay Windlass tourniquet in");
-        open(mine, "/practice").andExpect(says("3 of 4 in 30 s"));
+        open(mine, "/practice").andExpect(says("4 of 5 in 30 s"));
         open(others, "/practice").andExpect(says("There is no kit to practise on yet"));
     }
 
@@ -193,6 +198,18 @@ class PracticePageTest extends WebTest {
                 .getResponse()
                 .getContentAsString());
         assertThat(page.text()).contains("Sea urchin spine", "Soak the foot in hot water", "when it swells");
+    }
+
+    /** Whatever ends an outing or worse is a case: what first, with what, what then, when to call. */
+    @Test
+    void everyGraveProblemIsACase() {
+        assertThat(Drill.all(catalogues.of(mine.householdId()).catalogue()))
+                .hasSizeGreaterThan(50)
+                .allSatisfy(p -> assertThat(
+                                practice.ask(mine.householdId(), kit, p.id(), 3).questions())
+                        .as(p.id())
+                        .hasSizeGreaterThanOrEqualTo(3)
+                        .allSatisfy(q -> assertThat(q.options()).contains(q.right())));
     }
 
     /** A sheet for whoever leads the drill of a whole group: roles, what should happen in order, what to ask afterwards. */
