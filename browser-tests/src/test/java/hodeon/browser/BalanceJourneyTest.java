@@ -98,9 +98,12 @@ class BalanceJourneyTest {
             browser.see("#tile-plaster-fabric .count", "1");
 
             browser.click(".ways a[href$='/carry']");
-            browser.type("#groups", "2 1");
-            browser.click("#share");
-            browser.see(".side", "Carrier 3, group B");
+            browser.see("#carry-answer", "apart");
+            browser.click("#carriers summary");
+            browser.type("#group-1", "B");
+            browser.click("#write-carriers");
+            browser.see(".loads", "group B");
+            browser.see("main", "Too few for every group");
             browser.hasQuietConsole();
         }
     }
