@@ -2,6 +2,7 @@
 document.addEventListener('alpine:init', () => {
   Alpine.data('pack', () => ({
     picked: '',
+    held: null,
     from: '',
     name: '',
     count: 1,
@@ -32,9 +33,10 @@ document.addEventListener('alpine:init', () => {
       this.lay(event.currentTarget.closest('[data-part]').dataset.part);
     },
 
+    // Nothing opens while something is dragged, or the compartments would move away from under the mouse.
     dragged(event) {
-      this.take(event.currentTarget.dataset);
-      event.dataTransfer.setData('text/plain', this.picked);
+      this.held = event.currentTarget.dataset;
+      event.dataTransfer.setData('text/plain', this.held.supply);
       event.dataTransfer.effectAllowed = 'move';
     },
 
@@ -43,6 +45,8 @@ document.addEventListener('alpine:init', () => {
     },
 
     dropped(event) {
+      if (!this.held) return;
+      this.take(this.held);
       this.lay(event.currentTarget.dataset.part);
     },
 
