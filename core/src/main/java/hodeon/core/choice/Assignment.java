@@ -4,8 +4,12 @@ import hodeon.core.choice.linear.Model;
 import hodeon.core.choice.linear.Solver;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
 
 /**
@@ -26,6 +30,11 @@ public record Assignment(List<Double> sizes, List<Double> room, double[][] costs
     private static final double GAP = 0.001;
     private static final double ROUNDING = 1e-9;
 
+    /** So many bins are rearranged at a time; fewer hardly ever make room for one thing more. */
+    private static final int SOME = 9;
+
+    private static final Duration FOR_SOME = Duration.ofMillis(250);
+
     /** Two items, and what it costs to have them apart. */
     public record Pair(int one, int other, double apart) {}
 
@@ -44,8 +53,72 @@ public record Assignment(List<Double> sizes, List<Double> room, double[][] costs
         }
     }
 
+    /** The better of one by one and a search for half the patience; the other half goes to some bins at a time. */
     public Assigned solve(Duration patience) {
-        int[] greedy = oneByOne();
+        long until = System.nanoTime() + patience.toNanos();
+        int[] best = oneByOne();
+        improve(best);
+        Solver.Answer answer = search(patience.dividedBy(2));
+        double bound = Math.max(0, -answer.bound());
+        if (answer.values().length > 0) {
+            int[] found = bins(answer);
+            improve(found);
+            best = cost(found) <= cost(best) ? found : best;
+        }
+        Random random = new Random(sizes.size());
+        while (cost(best) - bound > GAP * cost(best) && room.size() > SOME && System.nanoTime() < until) {
+            best = rearranged(best, someBins(random), Duration.ofNanos(until - System.nanoTime()));
+        }
+        return new Assigned(best, cost(best), Math.min(bound, cost(best)));
+    }
+
+    private Set<Integer> someBins(Random random) {
+        List<Integer> bins =
+                new ArrayList<>(IntStream.range(0, room.size()).boxed().toList());
+        Collections.shuffle(bins, random);
+        return new TreeSet<>(bins.subList(0, SOME));
+    }
+
+    /** What lies in some of the bins, and in none, put into those bins at the least cost; the same if that is no better. */
+    int[] rearranged(int[] bins, Set<Integer> some, Duration patience) {
+        List<Integer> there = List.copyOf(some);
+        List<Integer> items = IntStream.range(0, bins.length)
+                .filter(i -> bins[i] < 0 || some.contains(bins[i]))
+                .boxed()
+                .toList();
+        Assignment part = new Assignment(
+                items.stream().map(sizes::get).toList(),
+                there.stream().map(room::get).toList(),
+                items.stream()
+                        .map(i -> there.stream().mapToDouble(b -> costs[i][b]).toArray())
+                        .toArray(double[][]::new),
+                items.stream().mapToDouble(i -> left[i]).toArray(),
+                pairs.stream()
+                        .filter(p -> items.contains(p.one()) && items.contains(p.other()))
+                        .map(p -> new Pair(items.indexOf(p.one()), items.indexOf(p.other()), p.apart()))
+                        .toList());
+        Solver.Answer answer = part.search(patience.compareTo(FOR_SOME) < 0 ? patience : FOR_SOME);
+        if (answer.values().length == 0) {
+            return bins;
+        }
+        int[] again = bins.clone();
+        int[] found = part.bins(answer);
+        for (int i = 0; i < found.length; i++) {
+            again[items.get(i)] = found[i] < 0 ? -1 : there.get(found[i]);
+        }
+        return cost(again) < cost(bins) - ROUNDING ? again : bins;
+    }
+
+    private int[] bins(Solver.Answer answer) {
+        return IntStream.range(0, sizes.size())
+                .map(i -> IntStream.range(0, room.size())
+                        .filter(b -> answer.values()[i * (room.size() + 1) + b] > 0.5)
+                        .findFirst()
+                        .orElse(-1))
+                .toArray();
+    }
+
+    private Solver.Answer search(Duration patience) {
         Model model = new Model();
         int[][] in = new int[sizes.size()][room.size()];
         int[] out = new int[sizes.size()];
@@ -82,23 +155,7 @@ public record Assignment(List<Double> sizes, List<Double> room, double[][] costs
                         .atMost(0);
             }
         }
-        Solver.Answer answer = Solver.shipped().maximise(model, GAP, patience);
-        double bound = Math.max(0, -answer.bound());
-        improve(greedy);
-        if (answer.values().length == 0) {
-            return new Assigned(greedy, cost(greedy), Math.min(bound, cost(greedy)));
-        }
-        int[] found = new int[sizes.size()];
-        for (int i = 0; i < found.length; i++) {
-            int item = i;
-            found[i] = IntStream.range(0, room.size())
-                    .filter(b -> answer.values()[in[item][b]] > 0.5)
-                    .findFirst()
-                    .orElse(-1);
-        }
-        improve(found);
-        int[] best = cost(found) <= cost(greedy) ? found : greedy;
-        return new Assigned(best, cost(best), Math.min(bound, cost(best)));
+        return Solver.shipped().maximise(model, GAP, patience);
     }
 
     /** An item moved, or two exchanged, as long as that costs less: what a search that was cut short left lying. */

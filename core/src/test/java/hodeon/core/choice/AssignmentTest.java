@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -127,5 +128,26 @@ class AssignmentTest {
         assertThat(assigned.cost())
                 .as("seed %d", seed)
                 .isLessThanOrEqualTo(assignment.cost(assignment.oneByOne()) + 1e-6);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {31, 32, 33, 34, 35, 36})
+    void someBinsRearrangedCostNoMoreAndAllOfThemTheLeast(long seed) {
+        Assignment assignment = random(new Random(seed), 6, 4);
+        int[] greedy = assignment.oneByOne();
+        int[] some = assignment.rearranged(greedy, Set.of(1, 3), PATIENCE);
+        assertThat(assignment.fits(some)).as("seed %d", seed).isTrue();
+        assertThat(assignment.cost(some)).as("seed %d", seed).isLessThanOrEqualTo(assignment.cost(greedy));
+        for (int i = 0; i < some.length; i++) {
+            if (greedy[i] == 0 || greedy[i] == 2) {
+                assertThat(some[i])
+                        .as("seed %d: what lies elsewhere stays", seed)
+                        .isEqualTo(greedy[i]);
+            }
+        }
+        double best = cheapest(assignment, new int[6], 0);
+        assertThat(assignment.cost(assignment.rearranged(greedy, Set.of(0, 1, 2, 3), PATIENCE)))
+                .as("seed %d", seed)
+                .isCloseTo(best, within(0.002 * best + 1e-6));
     }
 }

@@ -36,7 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Boxes {
 
-    private static final Duration PATIENCE = Duration.ofMillis(2500);
+    private static final Duration PATIENCE = Duration.ofMillis(900);
 
     private final PocketKeeping pockets;
     private final StockService stock;

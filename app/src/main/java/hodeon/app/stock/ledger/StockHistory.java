@@ -3,6 +3,8 @@ package hodeon.app.stock.ledger;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.Figures;
 import hodeon.app.stock.place.PlaceRepository;
+import hodeon.app.stock.pocket.PocketKeeping;
+import hodeon.app.stock.pocket.Pockets;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Ledger;
 import hodeon.core.stock.Movement.Kind;
@@ -15,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,6 +33,7 @@ public class StockHistory {
     private final HeadRepository heads;
     private final LedgerSums sums;
     private final OwnCatalogue catalogues;
+    private final PocketKeeping pockets;
 
     StockHistory(
             MovementRepository movements,
@@ -37,19 +41,22 @@ public class StockHistory {
             PlaceRepository places,
             HeadRepository heads,
             LedgerSums sums,
-            OwnCatalogue catalogues) {
+            OwnCatalogue catalogues,
+            PocketKeeping pockets) {
         this.movements = movements;
         this.lots = lots;
         this.places = places;
         this.heads = heads;
         this.sums = sums;
         this.catalogues = catalogues;
+        this.pockets = pockets;
     }
 
     /**
      * A movement in words.
      *
-     * @param what such as “8 Waterproof plaster moved from Shore shelf to Deck pouch”
+     * @param what such as “8 Waterproof plaster moved from Shore shelf to Deck pouch (Mesh pocket)”: the compartment is the one where it
+     *     lies now
      * @param undone whether another movement has turned it round
      */
     public record Line(
@@ -112,6 +119,7 @@ public class StockHistory {
     private List<Line> lines(UUID household, List<MovementRow> rows) {
         Map<UUID, String> placeNames = new HashMap<>();
         places.findByHouseholdId(household).forEach(p -> placeNames.put(p.id, p.name));
+        Pockets boxes = pockets.of(household);
         Map<String, Supply> supplies = Stock.byId(catalogues.of(household).catalogue());
         Map<UUID, String> lotSupplies = new HashMap<>();
         lots.findAllById(rows.stream().map(r -> r.lotId).distinct().toList())
@@ -130,7 +138,14 @@ public class StockHistory {
                             supply,
                             r.kind,
                             r.pieces,
-                            words(r, said, placeNames),
+                            words(
+                                    r,
+                                    said,
+                                    name(r.fromPlace, placeNames, ""),
+                                    name(
+                                            r.toPlace,
+                                            placeNames,
+                                            r.toPlace == null ? "" : boxes.named(r.toPlace, supply, r.pieces))),
                             r.madeAt,
                             r.madeBy,
                             r.why,
@@ -140,9 +155,12 @@ public class StockHistory {
                 .toList();
     }
 
-    private static String words(MovementRow r, String pieces, Map<UUID, String> places) {
-        String from = places.getOrDefault(r.fromPlace, "");
-        String to = places.getOrDefault(r.toPlace, "");
+    private static String name(@Nullable UUID place, Map<UUID, String> names, String pocket) {
+        String name = place == null ? "" : names.getOrDefault(place, "");
+        return pocket.isEmpty() ? name : name + " (" + pocket + ")";
+    }
+
+    private static String words(MovementRow r, String pieces, String from, String to) {
         return switch (r.kind) {
             case RECEIVED -> pieces + " came to " + to;
             case MOVED -> pieces + " moved from " + from + " to " + to;

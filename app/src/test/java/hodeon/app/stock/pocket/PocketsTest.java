@@ -88,6 +88,8 @@ class PocketsTest extends StockTest {
         assertThat(page("/kits/" + pouch).select("tr:contains(Windlass)").text())
                 .contains("in Loops on the back (1), Under the flap (1)");
         assertThat(page("/stock/lots/" + gauze).text()).contains("4 pads in Deck pouch, Under the flap");
+        assertThat(page("/stock/movements").select("tr:contains(Gauze)").text())
+                .contains("Gauze pad, 10 cm: 4 pads came to Deck pouch (Under the flap)");
         assertThat(page(trip + "/ready").select("tr:contains(Gauze)").text()).contains("in Under the flap");
         assertThat(page(trip + "/trail").select("li[data-supply=gauze-large]").text())
                 .contains("Deck pouch, Under the flap");
