@@ -5,7 +5,9 @@ import hodeon.app.catalogue.OwnKey;
 import hodeon.app.photo.SmallPhoto;
 import hodeon.app.shell.NotHere;
 import hodeon.core.notice.Fault;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -44,10 +46,11 @@ public class SupplyPhotos {
         if (catalogues.of(household).catalogue().supply(supply).isEmpty()) {
             throw new NotHere("supply " + supply);
         }
-        Optional<byte[]> small = SmallPhoto.of(file);
+        List<Fault> why = new ArrayList<>();
+        Optional<byte[]> small = SmallPhoto.of(file, why::add);
         small.ifPresent(jpeg -> photos.save(
                 new SupplyPhotoRow(household, supply, Base64.getEncoder().encodeToString(jpeg))));
-        return small.isPresent() ? Optional.empty() : Optional.of(SmallPhoto.refused(file));
+        return why.stream().findFirst();
     }
 
     void remove(UUID household, String supply) {

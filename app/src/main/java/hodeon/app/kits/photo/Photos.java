@@ -2,7 +2,9 @@ package hodeon.app.kits.photo;
 
 import hodeon.app.photo.SmallPhoto;
 import hodeon.core.notice.Fault;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -32,9 +34,10 @@ public class Photos {
 
     /** @return what is wrong with the file, if anything is; then the photo is what it was */
     Optional<Fault> put(UUID household, UUID kit, byte[] file) {
-        Optional<byte[]> small = SmallPhoto.of(file);
+        List<Fault> why = new ArrayList<>();
+        Optional<byte[]> small = SmallPhoto.of(file, why::add);
         if (small.isEmpty()) {
-            return Optional.of(SmallPhoto.refused(file));
+            return why.stream().findFirst();
         }
         PhotoRow row = photos.findByKitIdAndHouseholdId(kit, household).orElseGet(PhotoRow::new);
         row.kitId = kit;
