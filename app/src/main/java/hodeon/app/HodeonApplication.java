@@ -1,5 +1,6 @@
 package hodeon.app;
 
+import hodeon.app.storage.copy.CopyCommand;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.cache.annotation.EnableCaching;
@@ -12,6 +13,9 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 public class HodeonApplication {
 
     public static void main(String[] arguments) {
+        if (CopyCommand.asked(arguments)) {
+            System.exit(CopyCommand.run(System.out, arguments));
+        }
         SpringApplication.run(HodeonApplication.class, arguments);
     }
 }

@@ -130,9 +130,9 @@ document.addEventListener('alpine:init', () => {
       setInterval(() => this.reckon(), AGAIN);
     },
 
-    // Doses that wait on this device to be sent, of whichever outing: they count here already.
+    // Doses that wait on this device to be sent, of whichever outing, by whoever is signed in: they count here already.
     waiting() {
-      return Object.keys(localStorage).filter((key) => key.startsWith('hodeon-trail-'))
+      return Object.keys(localStorage).filter((key) => key.startsWith(`hodeon-trail-${document.body.dataset.member ?? ''}.`))
         .flatMap((key) => JSON.parse(localStorage.getItem(key)))
         .filter((n) => n.person === this.$root.dataset.person);
     },

@@ -5,8 +5,19 @@ document.addEventListener('alpine:init', () => {
   Alpine.data('trail', () => ({
     note: {},
 
+    // What was written before notes had a writer is whoever's who opens the page first.
+    adopt(before) {
+      const notes = localStorage.getItem(before);
+      if (notes !== null) {
+        localStorage.setItem(this.store, JSON.stringify([...JSON.parse(notes), ...JSON.parse(localStorage.getItem(this.store) ?? '[]')]));
+        localStorage.removeItem(before);
+      }
+    },
+
     init() {
-      this.store = `hodeon-trail-${this.$root.dataset.trip}`;
+      // Notes are their writer's: whoever else signs in on this device neither sees nor sends them.
+      this.store = `hodeon-trail-${document.body.dataset.member ?? ''}.${this.$root.dataset.trip}`;
+      this.adopt(`hodeon-trail-${this.$root.dataset.trip}`);
       this.zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
       for (const here of this.all('[data-here]')) here.textContent = this.zone;
       for (const aid of this.all('[data-aid]')) aid.hidden = true;

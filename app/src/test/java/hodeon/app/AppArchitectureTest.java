@@ -42,7 +42,7 @@ class AppArchitectureTest {
     private static final Map<String, Set<String>> ARROWS = arrows("""
             aid: brief catalogue household kits mat need people shell stock
             api: brief catalogue dose formulary household kits shell stock
-            bin: household shell
+            bin: household shell storage
             brief: household people shell storage
             care: formulary household people shell storage
             catalogue: household photo shell
@@ -55,7 +55,7 @@ class AppArchitectureTest {
             formulary: catalogue household shell storage
             heat: household shell stock
             help:
-            household: shell
+            household: post shell storage
             journal: aid brief dose evidence household need people plan shell stock storage
             kits: brief catalogue check evidence household mat photo plan shell stock
             mat: brief evidence household plan shell storage
@@ -66,14 +66,15 @@ class AppArchitectureTest {
             people: formulary household shell storage
             photo:
             plan: brief evidence formulary need people shell
+            post:
             practice: aid brief evidence household kits mat need packing shell stock
             readiness: brief check household kits plan shell stock storage
-            remind: brief check household shell stock
+            remind: brief check household post shell stock storage
             sample: brief household journal kits mat people shell stock
             shelf: brief check household kits readiness sample shell stock
             shell: storage
-            simulated: catalogue household remind shell
-            stock: catalogue household shell storage table
+            simulated: catalogue household post shell storage
+            stock: catalogue household photo shell storage table
             storage:
             table: catalogue household shell
             taken: aid catalogue household kits paper people shell stock storage

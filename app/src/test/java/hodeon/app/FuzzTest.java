@@ -2,8 +2,8 @@ package hodeon.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hodeon.app.household.AccessTokens;
 import hodeon.app.household.HouseholdService;
+import hodeon.app.household.token.AccessTokens;
 import java.io.IOException;
 import java.lang.reflect.Parameter;
 import java.net.CookieManager;
@@ -136,7 +136,7 @@ class FuzzTest {
     void signedInWithATrip() throws Exception {
         String name = "fuzz" + UUID.randomUUID();
         households.createAnother("Fuzzers", name, "four plain words here");
-        api = tokens.make(name, "fuzz");
+        api = tokens.make(households.loadUserByUsername(name), "fuzz");
         fresh("/sign-in");
         String signedIn = post("/sign-in", Map.of("name", name, "password", "four plain words here"));
         assertThat(signedIn).doesNotContain("/sign-in?");

@@ -7,7 +7,9 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
+import hodeon.app.household.account.SecondLook;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
@@ -63,11 +65,12 @@ public abstract class WebTest {
     }
 
     protected ResultActions open(Member member, String address) throws Exception {
-        return web.perform(get(address).with(user(member)));
+        return web.perform(get(address).with(user(member)).sessionAttr(SecondLook.LOOKED, Instant.now()));
     }
 
     protected ResultActions send(Member member, String address, String... namesAndValues) throws Exception {
-        MockHttpServletRequestBuilder request = post(address).with(user(member)).with(csrf());
+        MockHttpServletRequestBuilder request =
+                post(address).with(user(member)).with(csrf()).sessionAttr(SecondLook.LOOKED, Instant.now());
         for (int i = 0; i < namesAndValues.length; i += 2) {
             request.param(namesAndValues[i], namesAndValues[i + 1]);
         }

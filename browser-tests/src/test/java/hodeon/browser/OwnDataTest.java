@@ -3,16 +3,8 @@ package hodeon.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.URI;
-import java.net.URLEncoder;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
@@ -20,14 +12,11 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The user's own data: the first account, sudden death in the middle of saves, a damaged file. */
 class OwnDataTest {
-
-    private static final String PASSWORD = "four plain words here";
 
     @TempDir
     Path data;
@@ -42,13 +31,13 @@ class OwnDataTest {
             browser.hasNoSeriousAccessibilityFinding();
             browser.type("#household", "Tidewrack Paddlers");
             browser.type("#name", "ottilie");
-            browser.type("#password", PASSWORD);
-            browser.type("#again", PASSWORD);
+            browser.type("#password", Visitor.PASSWORD);
+            browser.type("#again", Visitor.PASSWORD);
             browser.click(".act");
             browser.see("h1", "Tidewrack Paddlers");
             browser.see(".shelf", "Where do you want to begin?");
         }
-        Client client = new Client(app);
+        Visitor client = new Visitor(app, "ottilie");
         client.signIn();
         String token = client.token("/trips/new");
         String lot = client.lotOf(500, token);
@@ -90,7 +79,7 @@ class OwnDataTest {
             saver.join();
         }
         try (App again = App.withData(data)) {
-            Client after = new Client(again);
+            Visitor after = new Visitor(again, "ottilie");
             after.signIn();
             String shelf = everyTrip(after);
             assertThat(confirmed).hasSizeGreaterThanOrEqualTo(25).allSatisfy(name -> assertThat(shelf)
@@ -111,7 +100,7 @@ class OwnDataTest {
     }
 
     /** The pages of the list of trips, one after the other. */
-    private static String everyTrip(Client client) throws IOException, InterruptedException {
+    private static String everyTrip(Visitor client) throws IOException, InterruptedException {
         StringBuilder all = new StringBuilder();
         for (int page = 1; ; page++) {
             String body = client.get("/trips?page=" + page).body();
@@ -141,101 +130,6 @@ class OwnDataTest {
             assertThat(second.await()).isNotZero();
             assertThat(second.log()).contains("in use by another Hodeon").doesNotContain("\tat ");
             assertThat(first.log()).doesNotContain("ERROR");
-        }
-    }
-
-    /** Plain requests with a session, for more saves a second than a browser makes. */
-    private static final class Client {
-
-        private final App app;
-        private final HttpClient http =
-                HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
-
-        Client(App app) {
-            this.app = app;
-        }
-
-        HttpResponse<String> get(String path) throws IOException, InterruptedException {
-            return http.send(
-                    HttpRequest.newBuilder(URI.create(app.address(path))).build(),
-                    HttpResponse.BodyHandlers.ofString());
-        }
-
-        String token(String path) throws IOException, InterruptedException {
-            Matcher token = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"")
-                    .matcher(get(path).body());
-            assertThat(token.find()).isTrue();
-            return token.group(1);
-        }
-
-        void signIn() throws IOException, InterruptedException {
-            post("/sign-in", Map.of("name", "ottilie", "password", PASSWORD, "_csrf", token("/sign-in")));
-        }
-
-        HttpResponse<String> save(String name, String token) throws IOException, InterruptedException {
-            return post(
-                    "/trips/new",
-                    Map.ofEntries(
-                            Map.entry("_csrf", token),
-                            Map.entry("name", name),
-                            Map.entry("start", "2027-06-12"),
-                            Map.entry("end", "2027-06-13"),
-                            Map.entry("hoursToCare", "4"),
-                            Map.entry("massLimit", "900"),
-                            Map.entry("legs[0].activity", "CAMP"),
-                            Map.entry("legs[0].environment", "TEMPERATE"),
-                            Map.entry("legs[0].days", "2"),
-                            Map.entry("people[0].name", "Ottilie Brandt"),
-                            Map.entry("people[0].years", "44"),
-                            Map.entry("people[0].kilograms", "68")));
-        }
-
-        /** Makes a shelf with so many wipes; answers the address of their lot with the place in it. */
-        String lotOf(int pieces, String token) throws IOException, InterruptedException {
-            post("/stock/places", Map.of("_csrf", token, "name", "Shore shelf", "kind", "SHELF"));
-            post(
-                    "/stock/enter",
-                    Map.of(
-                            "_csrf",
-                            token,
-                            "place",
-                            "Shore shelf",
-                            "supply",
-                            "antiseptic-wipe",
-                            "pieces",
-                            "" + pieces,
-                            "until",
-                            "2030-01"));
-            String page = get("/stock").body();
-            return first("/stock/lots/[0-9a-f-]+", page) + "?" + first("/stock/places/([0-9a-f-]+)", page);
-        }
-
-        private static String first(String pattern, String text) {
-            Matcher matcher = Pattern.compile(pattern).matcher(text);
-            assertThat(matcher.find()).isTrue();
-            return matcher.group(matcher.groupCount());
-        }
-
-        HttpResponse<String> use(String lot, String token) throws IOException, InterruptedException {
-            return post(
-                    lot.substring(0, lot.indexOf('?')),
-                    Map.of("_csrf", token, "do", "USE", "at", lot.substring(lot.indexOf('?') + 1), "pieces", "1"));
-        }
-
-        private HttpResponse<String> post(String path, Map<String, String> form)
-                throws IOException, InterruptedException {
-            String body = form.entrySet().stream()
-                    .map(e -> encoded(e.getKey()) + "=" + encoded(e.getValue()))
-                    .collect(Collectors.joining("&"));
-            HttpRequest request = HttpRequest.newBuilder(URI.create(app.address(path)))
-                    .header("Content-Type", "application/x-www-form-urlencoded")
-                    .POST(HttpRequest.BodyPublishers.ofString(body))
-                    .build();
-            return http.send(request, HttpResponse.BodyHandlers.ofString());
-        }
-
-        private static String encoded(String text) {
-            return URLEncoder.encode(text, StandardCharsets.UTF_8);
         }
     }
 }

@@ -167,9 +167,9 @@ class ScriptsTest {
     void dosesThatWaitOnTheDeviceCountWhicheverOutingTheyAreOf() throws IOException {
         assertThat(with("dose-clock", "doseClock", "<div data-person='beck' data-zone='Etc/UTC'></div>", """
                 localStorage.clear();
-                localStorage.setItem('hodeon-trail-a', JSON.stringify([{ person: 'beck', at: '2027-06-12T10:00', zone: 'Etc/UTC',
+                localStorage.setItem('hodeon-trail-.a', JSON.stringify([{ person: 'beck', at: '2027-06-12T10:00', zone: 'Etc/UTC',
                   used: { tablets: 2 } }, { person: 'lumi', used: { tablets: 1 } }]));
-                localStorage.setItem('hodeon-trail-b', JSON.stringify([{ person: 'beck', used: { wipe: 1 } }]));
+                localStorage.setItem('hodeon-trail-.b', JSON.stringify([{ person: 'beck', used: { wipe: 1 } }]));
                 localStorage.setItem('hodeon-aid-a', '{}');
                 c.book = { noted: [], packs: [{ supply: 'tablets', product: 'p', amounts: [{ units: 1000, holds: {} },
                   { units: 2000, holds: {} }] }] };

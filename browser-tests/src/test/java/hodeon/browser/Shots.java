@@ -71,9 +71,10 @@ class Shots {
             phone.click("[data-problem='anaphylaxis']");
             phone.run("document.querySelector(\"[data-aid='anaphylaxis']\").scrollIntoView({behavior: 'instant'})");
             take(phone, "trail-phone");
-            browser.pretendDark();
-            browser.open(trip + "/mat?about=auto-injector");
-            take(browser, "mat-dark");
+            browser.open("/settings/members");
+            browser.click("#invite");
+            browser.see("main", "opens once");
+            take(browser, "members");
         }
     }
 

@@ -5,6 +5,7 @@ import hodeon.app.brief.Progress;
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
+import hodeon.app.household.Right;
 import hodeon.app.need.Forecasts;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
@@ -89,7 +90,7 @@ class AidController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "") String problem,
             Model model) {
-        StoredTrip trip = trips.find(member.householdId(), id);
+        StoredTrip trip = trips.find(member.householdId(), id).seen(member.may(Right.PEOPLE));
         Map<String, Double> concern = new HashMap<>();
         for (ProblemForecast forecast : forecasts.of(trip).problems()) {
             concern.put(forecast.problem().id(), forecast.concern());

@@ -2,6 +2,7 @@ package hodeon.app.api;
 
 import hodeon.app.brief.TripService;
 import hodeon.app.household.Member;
+import hodeon.app.household.Right;
 import hodeon.app.kits.Plans;
 import java.net.URI;
 import java.util.List;
@@ -35,12 +36,14 @@ class HouseholdController {
 
     @GetMapping("/trips")
     List<TripCall.TripAnswer> trips(@AuthenticationPrincipal Member member) {
-        return trips.all(member.householdId()).stream().map(TripCall::answer).toList();
+        return trips.all(member.householdId()).stream()
+                .map(t -> TripCall.answer(t, member.may(Right.PEOPLE)))
+                .toList();
     }
 
     @GetMapping("/trips/{id}")
     TripCall.TripAnswer trip(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
-        return TripCall.answer(trips.find(member.householdId(), id));
+        return TripCall.answer(trips.find(member.householdId(), id), member.may(Right.PEOPLE));
     }
 
     @PostMapping("/trips")
@@ -49,7 +52,7 @@ class HouseholdController {
         NotValid.unlessNone(fields.faults());
         UUID id = trips.addChecked(member.householdId(), TripCall.form(fields), faults -> new NotValid(faults));
         return ResponseEntity.created(URI.create("/api/v1/trips/" + id))
-                .body(TripCall.answer(trips.find(member.householdId(), id)));
+                .body(TripCall.answer(trips.find(member.householdId(), id), member.may(Right.PEOPLE)));
     }
 
     /** What lies on a trip's mat now: the recommendation until somebody changes it. */

@@ -62,7 +62,9 @@ final class TripCall {
 
     private TripCall() {}
 
-    static TripAnswer answer(StoredTrip stored) {
+    /** @param people whether the token reaches people: else nobody has a name, nor anything that is known of their health */
+    static TripAnswer answer(StoredTrip kept, boolean people) {
+        StoredTrip stored = kept.seen(people);
         Trip trip = stored.trip();
         return new TripAnswer(
                 stored.id(),
@@ -92,9 +94,9 @@ final class TripCall {
                                 p.person().bodyMass().grams() / 1000,
                                 p.person().weighedOn().map(LocalDate::toString).orElse(null),
                                 Tag.idOf(p.person().training()),
-                                ids(p.person().allergies()),
-                                ids(p.person().conditions()),
-                                ids(p.person().rescue())))
+                                people ? ids(p.person().allergies()) : List.of(),
+                                people ? ids(p.person().conditions()) : List.of(),
+                                people ? ids(p.person().rescue()) : List.of()))
                         .toList(),
                 ids(trip.region()),
                 ids(trip.passage()),

@@ -1,6 +1,7 @@
 package hodeon.app.bin;
 
 import hodeon.app.shell.NotHere;
+import hodeon.app.storage.Seal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -62,9 +63,11 @@ public class Bin {
     public record Thing(Kind kind, String id, String name, LocalDate deleted, LocalDate until) {}
 
     private final JdbcTemplate database;
+    private final Seal seal;
     private final Clock clock;
 
-    Bin(JdbcTemplate database, Clock clock) {
+    Bin(JdbcTemplate database, Seal seal, Clock clock) {
+        this.seal = seal;
         this.database = database;
         this.clock = clock;
     }
@@ -84,7 +87,7 @@ public class Bin {
                     (row, n) -> thing(
                             kind,
                             row.getString(1),
-                            row.getString(2),
+                            seal.open(row.getString(2)),
                             row.getObject(3, LocalDateTime.class).toLocalDate()),
                     household,
                     since));

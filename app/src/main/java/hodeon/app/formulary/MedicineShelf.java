@@ -56,7 +56,7 @@ public class MedicineShelf implements RestoredRoom {
 
     @Transactional(readOnly = true)
     public Formulary of(UUID household) {
-        List<OwnMedicineRow> rows = own.findByHouseholdIdOrderByName(household);
+        List<OwnMedicineRow> rows = rows(household);
         if (rows.isEmpty()) {
             return shipped;
         }
@@ -101,7 +101,7 @@ public class MedicineShelf implements RestoredRoom {
     /** Says what kind of thing an ingredient is that does not ship. */
     void setKinds(UUID household, String ingredient, Set<DrugClass> kinds) {
         String words = kinds.stream().map(DrugClass::name).sorted().collect(Collectors.joining(" "));
-        own.findByHouseholdIdOrderByName(household).stream()
+        rows(household).stream()
                 .filter(r -> r.holds().keySet().stream()
                         .anyMatch(n -> Formulary.ownId(n).equals(ingredient)))
                 .forEach(r -> r.classes = words);
@@ -154,9 +154,7 @@ public class MedicineShelf implements RestoredRoom {
 
     @Transactional(readOnly = true)
     List<Own> own(UUID household) {
-        return own.findByHouseholdIdOrderByName(household).stream()
-                .map(r -> new Own(r.id, product(r)))
-                .toList();
+        return rows(household).stream().map(r -> new Own(r.id, product(r))).toList();
     }
 
     @Transactional(readOnly = true)
@@ -210,7 +208,7 @@ public class MedicineShelf implements RestoredRoom {
     @Override
     @Transactional(readOnly = true)
     public void readAll(UUID household) {
-        for (OwnMedicineRow row : own.findByHouseholdIdOrderByName(household)) {
+        for (OwnMedicineRow row : rows(household)) {
             try {
                 product(row);
                 labels(row).forEach(Label::bands);
@@ -220,5 +218,13 @@ public class MedicineShelf implements RestoredRoom {
         }
         of(household);
         rules(household);
+    }
+
+    /** By name, which is sealed and so sorted here. */
+    private List<OwnMedicineRow> rows(UUID household) {
+        return own.findByHouseholdId(household).stream()
+                .sorted(Comparator.comparing((OwnMedicineRow r) -> r.name, String.CASE_INSENSITIVE_ORDER)
+                        .thenComparing(r -> r.id))
+                .toList();
     }
 }

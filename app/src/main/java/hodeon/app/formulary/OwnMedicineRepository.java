@@ -6,7 +6,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface OwnMedicineRepository extends JpaRepository<OwnMedicineRow, UUID> {
 
-    List<OwnMedicineRow> findByHouseholdIdOrderByName(UUID householdId);
+    List<OwnMedicineRow> findByHouseholdId(UUID householdId);
 
     long countByHouseholdId(UUID householdId);
 }

@@ -1,8 +1,10 @@
 package hodeon.app.formulary;
 
+import hodeon.app.storage.SealedText;
 import hodeon.core.medication.formulary.Label;
 import hodeon.core.medication.formulary.MedicineForm;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -24,9 +26,12 @@ class OwnMedicineRow {
     UUID id = UUID.randomUUID();
 
     UUID householdId = new UUID(0, 0);
+
+    @Convert(converter = SealedText.class)
     String name = "";
 
     /** Id of an ingredient that ships, or the name of one that does not. */
+    @Convert(converter = SealedText.class)
     String ingredient = "";
 
     @Enumerated(EnumType.STRING)
@@ -44,9 +49,11 @@ class OwnMedicineRow {
     boolean slow;
 
     /** Names of {@link hodeon.core.medication.formulary.DrugClass} constants with blanks between, of what does not ship. */
+    @Convert(converter = SealedText.class)
     String classes = "";
 
     /** Why it is right although it looked like a slip; empty if it did not. */
+    @Convert(converter = SealedText.class)
     String confirmed = "";
 
     @Nullable
@@ -61,12 +68,14 @@ class OwnMedicineRow {
     boolean prescribed;
 
     /** What else it holds in one unit: a line for each, the ingredient as above, a tab, micrograms. */
+    @Convert(converter = SealedText.class)
     String alsoHolds = "";
 
     /**
      * Lines as in {@link hodeon.core.medication.formulary.BandLine}, what the pack says: in mg of its one ingredient, in units of a
      * product that mixes several; empty if nothing was entered.
      */
+    @Convert(converter = SealedText.class)
     String bands = "";
 
     Label.Measure measure() {

@@ -1,47 +1,45 @@
 package hodeon.app.household;
 
+import hodeon.app.storage.SealedText;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
+import java.time.LocalDateTime;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "account")
 class Account {
 
     @Id
-    private UUID id = UUID.randomUUID();
+    UUID id = UUID.randomUUID();
 
-    @ManyToOne(optional = false)
-    private Household household = new Household();
-
-    private String signInName = "";
+    String signInName = "";
 
     /** Hashed, never the password itself. */
-    private String password = "";
+    String password = "";
+
+    /** The household they looked at last; nothing while they belong to none. */
+    @Nullable
+    UUID openHouseholdId;
+
+    /** Secret of the second factor; empty without one. */
+    @Convert(converter = SealedText.class)
+    String totp = "";
+
+    /** Where a way back is sent; empty for nowhere. */
+    @Convert(converter = SealedText.class)
+    String mail = "";
+
+    @Nullable
+    LocalDateTime passwordAt;
 
     protected Account() {}
 
-    Account(Household household, String signInName, String hashedPassword) {
-        this.household = household;
+    Account(String signInName, String hashedPassword) {
         this.signInName = signInName;
         this.password = hashedPassword;
-    }
-
-    UUID id() {
-        return id;
-    }
-
-    Household household() {
-        return household;
-    }
-
-    String signInName() {
-        return signInName;
-    }
-
-    String password() {
-        return password;
     }
 }

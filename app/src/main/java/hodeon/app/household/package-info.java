@@ -1,4 +1,7 @@
-/** Accounts, sign-in and whose data is whose. Start with {@link hodeon.app.household.SecurityRules}. */
+/**
+ * Households, accounts and who belongs to what. Start with {@link hodeon.app.household.Member} and
+ * {@link hodeon.app.household.Role}.
+ */
 @NullMarked
 package hodeon.app.household;
 

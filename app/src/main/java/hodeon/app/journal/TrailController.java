@@ -8,6 +8,7 @@ import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.household.Member;
+import hodeon.app.household.Right;
 import hodeon.app.need.Forecasts;
 import hodeon.app.plan.PartySuitability;
 import hodeon.app.shell.Figures;
@@ -147,7 +148,7 @@ class TrailController {
 
     @GetMapping("/trips/{id}/trail")
     String page(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
-        StoredTrip trip = trips.find(member.householdId(), id);
+        StoredTrip trip = trips.find(member.householdId(), id).seen(member.may(Right.PEOPLE));
         List<KitAtHand.Lying> lying = along.of(trip);
         List<Supply> kit = lying.stream()
                 .filter(l -> l.pieces() > 0)
@@ -170,10 +171,13 @@ class TrailController {
                 offers.stream().map(TrailOffer::id).collect(Collectors.toSet()),
                 Drivers.around(trip.trip()),
                 lying);
-        Map<String, Map<String, Integer>> perDose = suitability
-                .of(trip, knowledge.of(member.householdId()).catalogue())
-                .piecesPerDose();
-        List<Alike> party = Alike.of(trip.trip().party().people());
+        boolean people = member.may(Right.PEOPLE);
+        Map<String, Map<String, Integer>> perDose = people
+                ? suitability
+                        .of(trip, knowledge.of(member.householdId()).catalogue())
+                        .piecesPerDose()
+                : Map.of();
+        List<Alike> party = people ? Alike.of(trip.trip().party().people()) : List.of();
         TrailPage view = new TrailPage(
                 progress.of(member.householdId(), trip, "Log"),
                 grave,

@@ -6,7 +6,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface CountryNoteRepository extends JpaRepository<CountryNoteRow, UUID> {
 
-    List<CountryNoteRow> findByHouseholdIdOrderByCountryAscReadOnDesc(UUID householdId);
+    List<CountryNoteRow> findByHouseholdId(UUID householdId);
 
     long countByHouseholdId(UUID householdId);
 

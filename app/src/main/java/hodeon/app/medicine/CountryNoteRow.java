@@ -1,5 +1,7 @@
 package hodeon.app.medicine;
 
+import hodeon.app.storage.SealedText;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -14,8 +16,15 @@ class CountryNoteRow {
     UUID id = UUID.randomUUID();
 
     UUID householdId = new UUID(0, 0);
+
+    @Convert(converter = SealedText.class)
     String country = "";
+
+    @Convert(converter = SealedText.class)
     String note = "";
+
+    @Convert(converter = SealedText.class)
     String source = "";
+
     LocalDate readOn = LocalDate.EPOCH;
 }

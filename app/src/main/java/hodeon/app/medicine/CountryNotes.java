@@ -8,6 +8,7 @@ import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -39,7 +40,9 @@ class CountryNotes implements RestoredRoom {
     @Transactional(readOnly = true)
     List<Note> of(UUID household) {
         LocalDate old = LocalDate.now(clock).minusMonths(STALE_MONTHS);
-        return notes.findByHouseholdIdOrderByCountryAscReadOnDesc(household).stream()
+        return notes.findByHouseholdId(household).stream()
+                .sorted(Comparator.comparing((CountryNoteRow n) -> n.country, String.CASE_INSENSITIVE_ORDER)
+                        .thenComparing(n -> n.readOn, Comparator.reverseOrder()))
                 .map(n -> new Note(n.id, n.country, n.note, n.source, n.readOn, n.readOn.isBefore(old)))
                 .toList();
     }

@@ -7,6 +7,7 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.evidence.Known;
 import hodeon.app.household.Member;
+import hodeon.app.household.Right;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
 import hodeon.core.brief.Adjustments;
@@ -64,7 +65,7 @@ class OddsController {
             @RequestParam(required = false) String why,
             OddsLook.Asked asked,
             Model model) {
-        StoredTrip stored = trips.find(member.householdId(), id);
+        StoredTrip stored = trips.find(member.householdId(), id).seen(member.may(Right.PEOPLE));
         Known known = knowledge.of(member.householdId());
         OddsLook look = OddsLook.of(asked, stored.trip());
         Trip triedTrip = look.tried(stored.trip());
@@ -99,7 +100,7 @@ class OddsController {
             OddsLook.Asked asked,
             FactorsForm typed,
             RedirectAttributes next) {
-        StoredTrip stored = trips.find(member.householdId(), id);
+        StoredTrip stored = trips.find(member.householdId(), id).seen(member.may(Right.PEOPLE));
         Problem shipped = knowledge
                 .of(member.householdId())
                 .catalogue()

@@ -13,6 +13,7 @@ import hodeon.app.paper.Card.PromptCard;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
+import hodeon.app.shell.Qr;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.party.Alike;

@@ -1,6 +1,7 @@
 package hodeon.app.people;
 
 import hodeon.app.formulary.MedicineShelf;
+import hodeon.app.household.Audit;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService.ChangedMeanwhile;
 import hodeon.app.people.PeopleService.Known;
@@ -46,6 +47,7 @@ class PeopleController {
     private final OnTripsOnly onTrips;
     private final List<AlsoWritten> written;
     private final Seal seal;
+    private final Audit audit;
     private final Clock clock;
 
     PeopleController(
@@ -54,7 +56,9 @@ class PeopleController {
             OnTripsOnly onTrips,
             List<AlsoWritten> written,
             Seal seal,
+            Audit audit,
             Clock clock) {
+        this.audit = audit;
         this.onTrips = onTrips;
         this.seal = seal;
         this.written = written;
@@ -231,6 +235,7 @@ class PeopleController {
     ResponseEntity<Map<String, Object>> export(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
         Known known = people.find(member.householdId(), id);
         people.seen(member.householdId(), id, member.getUsername(), "export");
+        audit.note(member, Audit.Kind.EXPORT, "everything written about one person");
         Map<String, Object> file = new LinkedHashMap<>();
         file.put("person", known.profile());
         written.forEach(w -> file.put(w.name(), w.about(member.householdId(), known)));
@@ -258,6 +263,7 @@ class PeopleController {
             return "redirect:/people/" + id + "#erase";
         }
         people.erase(member.householdId(), id);
+        audit.note(member, Audit.Kind.ERASURE, "one person, also from outings and logs");
         next.addFlashAttribute("said", "Erased, also from outings and logs. Backups you made before still hold it.");
         return "redirect:/people";
     }

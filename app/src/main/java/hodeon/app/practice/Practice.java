@@ -75,7 +75,7 @@ public class Practice {
     public record Asked(
             String problem,
             String name,
-            String scene,
+            Scenes.Scene scene,
             List<Question> questions,
             Optional<Supply> thing,
             Map<String, String> parts) {}

@@ -67,29 +67,37 @@ class Scenes {
         return expected;
     }
 
-    /** “Lumi Halla, 03:50, dark, one lamp, sleet.” */
-    static String of(Optional<StoredTrip> outing, Random random) {
+    /**
+     * “Lumi Halla (8 years), 03:50, dark, one lamp, sleet.”
+     *
+     * @param who with a comma, empty for nobody in particular; {@code somebody} the same for whoever may not see people
+     */
+    record Scene(String who, String somebody, String where) {}
+
+    static Scene of(Optional<StoredTrip> outing, Random random) {
         int hour = random.nextInt(24);
         String when = String.format("%02d:%02d, ", hour, 5 * random.nextInt(12))
                 + (hour >= FIRST_LIGHT && hour <= LAST_LIGHT ? "daylight, " : "dark, one lamp, ");
         List<String> weathers =
                 outing.map(StoredTrip::trip).map(Scenes::weathers).orElse(USUAL);
         String weather = weathers.get(random.nextInt(weathers.size()));
-        return outing.flatMap(t -> who(t.trip(), random)).map(w -> w + ", ").orElse("")
-                + when
-                + weather
-                + outing.map(t -> ", " + t.trip().hoursToCare() + " h from care")
-                        .orElse("");
+        Optional<Person> who = outing.flatMap(t -> who(t.trip(), random));
+        return new Scene(
+                who.map(p -> p.name() + " (" + p.age() + "), ").orElse(""),
+                who.map(p -> "Somebody (" + p.age() + "), ").orElse(""),
+                when
+                        + weather
+                        + outing.map(t -> ", " + t.trip().hoursToCare() + " h from care")
+                                .orElse(""));
     }
 
     /** Somebody of the party, unless strangers come by. */
-    private static Optional<String> who(Trip trip, Random random) {
+    private static Optional<Person> who(Trip trip, Random random) {
         List<Person> party = trip.party().people();
         if (trip.standing().isPresent() || party.isEmpty()) {
             return Optional.empty();
         }
-        Person person = party.get(random.nextInt(party.size()));
-        return Optional.of(person.name() + " (" + person.age() + ")");
+        return Optional.of(party.get(random.nextInt(party.size())));
     }
 
     private static final List<String> USUAL = List.of("dry", "rain", "wind and cold", "fog");

@@ -4,6 +4,7 @@ import hodeon.app.brief.Progress;
 import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
+import hodeon.app.household.Right;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.Figures;
@@ -104,7 +105,7 @@ class ReadyController {
         Optional<Place> place = kit.flatMap(k -> k.place(all));
         ReadyPage view = new ReadyPage(
                 progress.of(member.householdId(), trip, "Ready"),
-                ready.obstacles(trip, allocated),
+                ready.obstacles(trip, allocated, member.may(Right.PEOPLE)),
                 kit.map(StoredList::name).orElse(""),
                 place.map(Place::name).orElse(""),
                 place.map(Place::id).orElse(null),

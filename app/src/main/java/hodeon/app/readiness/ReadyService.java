@@ -55,8 +55,12 @@ public class ReadyService {
         this.clock = clock;
     }
 
-    /** Empty when it is ready. */
-    public List<Obstacle> obstacles(StoredTrip trip, HomeAllocation.Allocated allocated) {
+    /**
+     * Empty when it is ready.
+     *
+     * @param named whether whoever reads it may see whose medicine is missing
+     */
+    public List<Obstacle> obstacles(StoredTrip trip, HomeAllocation.Allocated allocated, boolean named) {
         Stock all = allocated.stock();
         List<Obstacle> obstacles = new ArrayList<>();
         readiness
@@ -84,7 +88,7 @@ public class ReadyService {
         obstacles.addAll(wantsModule(trip, kit.get(), place.get(), all)
                 .map(List::of)
                 .orElseGet(() -> shortages(trip, kit.get(), place.get(), allocated)));
-        obstacles.addAll(rescue(trip, place.get(), held, allocated));
+        obstacles.addAll(rescue(trip, place.get(), held, allocated, named));
         LocalDate start = trip.trip().start();
         Optional<LocalDate> last =
                 checks.lastOfEverything(trip.householdId(), place.get().id());
@@ -210,7 +214,7 @@ public class ReadyService {
 
     /** Everybody's own rescue medicine, as many as each needs, in date. */
     private static List<Obstacle> rescue(
-            StoredTrip trip, Place place, List<Held> held, HomeAllocation.Allocated allocated) {
+            StoredTrip trip, Place place, List<Held> held, HomeAllocation.Allocated allocated, boolean named) {
         Stock all = allocated.stock();
         return RescueShortage.of(
                         trip.trip().party().people(),
@@ -221,7 +225,7 @@ public class ReadyService {
                 .stream()
                 .map(lack -> {
                     String what = "the " + lack.medicine().label().toLowerCase(Locale.ROOT) + " of "
-                            + String.join(" and ", lack.people())
+                            + (named ? String.join(" and ", lack.people()) : "somebody who goes along")
                             + (lack.there() == 0
                                     ? " is not in it in date"
                                     : ": " + lack.there() + " of " + lack.wanted() + " are in it in date");

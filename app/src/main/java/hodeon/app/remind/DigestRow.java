@@ -1,5 +1,7 @@
 package hodeon.app.remind;
 
+import hodeon.app.storage.SealedText;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -14,7 +16,9 @@ class DigestRow {
     @Id
     UUID householdId = new UUID(0, 0);
 
+    @Convert(converter = SealedText.class)
     String address = "";
+
     int everyDays = 7;
 
     @Nullable

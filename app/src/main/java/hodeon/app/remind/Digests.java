@@ -1,5 +1,6 @@
 package hodeon.app.remind;
 
+import hodeon.app.post.Post;
 import hodeon.app.remind.Reminders.Reminder;
 import hodeon.core.notice.Faults;
 import jakarta.mail.internet.AddressException;

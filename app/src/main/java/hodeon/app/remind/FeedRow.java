@@ -5,6 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "calendar_feed")
@@ -15,4 +16,8 @@ class FeedRow {
 
     String secretHash = "";
     LocalDateTime madeAt = LocalDateTime.MIN;
+    LocalDateTime until = LocalDateTime.MIN;
+
+    @Nullable
+    LocalDateTime lastRead;
 }

@@ -2,7 +2,9 @@ package hodeon.app.remind;
 
 import hodeon.app.shell.Secret;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -14,6 +16,9 @@ import org.springframework.transaction.annotation.Transactional;
 class Feeds {
 
     private static final int BYTES = 32;
+
+    /** After a year one says anew whether a calendar still reads it. */
+    private static final int DAYS = 365;
 
     private final FeedRepository rows;
     private final Clock clock;
@@ -30,6 +35,8 @@ class Feeds {
         row.householdId = household;
         row.secretHash = Secret.digest(secret);
         row.madeAt = LocalDateTime.now(clock);
+        row.until = row.madeAt.plusDays(DAYS);
+        row.lastRead = null;
         rows.save(row);
         return secret;
     }
@@ -38,13 +45,28 @@ class Feeds {
         rows.deleteById(household);
     }
 
-    @Transactional(readOnly = true)
-    Optional<LocalDateTime> madeAt(UUID household) {
-        return rows.findById(household).map(r -> r.madeAt);
-    }
+    /** An open address: the days it was made, until when it opens, and was last read on. */
+    record Open(LocalDate madeOn, LocalDate until, Optional<LocalDate> lastRead) {}
 
     @Transactional(readOnly = true)
+    Optional<Open> open(UUID household) {
+        return rows.findById(household)
+                .filter(this::opens)
+                .map(r -> new Open(
+                        r.madeAt.toLocalDate(),
+                        r.until.toLocalDate(),
+                        Optional.ofNullable(r.lastRead).map(LocalDateTime::toLocalDate)));
+    }
+
+    private boolean opens(FeedRow row) {
+        return row.until.isAfter(LocalDateTime.now(clock));
+    }
+
+    /** Whose reminders a secret opens; empty for one that is unknown or over. */
     Optional<UUID> household(String secret) {
-        return rows.findBySecretHash(Secret.digest(secret)).map(r -> r.householdId);
+        return rows.findBySecretHash(Secret.digest(secret)).filter(this::opens).map(r -> {
+            r.lastRead = LocalDateTime.now(clock).truncatedTo(ChronoUnit.HOURS);
+            return r.householdId;
+        });
     }
 }

@@ -42,16 +42,14 @@ class RemindController {
         this.clock = clock;
     }
 
-    /** @param feed the day its address was made; empty while there is none */
-    record RemindPage(List<Reminders.Reminder> reminders, String feed, Digests.@Nullable Wish wish) {}
+    /** @param feed its open address; nothing while there is none */
+    record RemindPage(List<Reminders.Reminder> reminders, Feeds.@Nullable Open feed, Digests.@Nullable Wish wish) {}
 
     @GetMapping("/reminders")
     String page(@AuthenticationPrincipal Member member, Model model) {
         RemindPage view = new RemindPage(
                 reminders.of(member.householdId()),
-                feeds.madeAt(member.householdId())
-                        .map(t -> t.toLocalDate().toString())
-                        .orElse(""),
+                feeds.open(member.householdId()).orElse(null),
                 digests.wish(member.householdId()).orElse(null));
         return Shown.page("remind/reminders", view, model);
     }

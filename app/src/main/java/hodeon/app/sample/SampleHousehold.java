@@ -1,9 +1,9 @@
 package hodeon.app.sample;
 
 import hodeon.app.brief.TripService;
-import hodeon.app.household.AccessTokens;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.SampleAccount;
+import hodeon.app.household.token.AccessTokens;
 import hodeon.app.journal.UseLog;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.mat.MatService;
@@ -81,7 +81,8 @@ class SampleHousehold implements SmartInitializingSingleton {
         kits.stand(household, today);
         log.add(household, shakedown, SampleTrips.shakedownLog(today));
         log.learn(household, shakedown, true);
-        keepToken(tokens.make(SampleAccount.SIGN_IN_NAME, "printed at the start of the demo"));
+        keepToken(tokens.make(
+                households.loadUserByUsername(SampleAccount.SIGN_IN_NAME), "printed at the start of the demo"));
     }
 
     /** Where ./hodeon demo finds it to print it. */

@@ -4,6 +4,7 @@ import hodeon.app.brief.TripService;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
+import hodeon.app.household.Right;
 import hodeon.app.kits.KitShelf;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.readiness.HomeAllocation;
@@ -98,7 +99,7 @@ class ShelfController {
         HomeAllocation.Allocated allocated = allocation.of(household);
         Stock owned = allocated.stock();
         for (StoredTrip trip : trips.coming(household, today, MOST_COMING)) {
-            List<Obstacle> obstacles = ready.obstacles(trip, allocated);
+            List<Obstacle> obstacles = ready.obstacles(trip, allocated, member.may(Right.PEOPLE));
             TripCard card = TripCard.of(trip, obstacles, today);
             coming.add(card);
             hands.addAll(hands(card, obstacles));

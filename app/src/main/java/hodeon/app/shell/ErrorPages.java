@@ -22,6 +22,7 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
+import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
@@ -66,7 +67,7 @@ class ErrorPages {
     })
     @ResponseStatus(HttpStatus.BAD_REQUEST)
     String notUnderstood(HttpServletRequest request, Exception e, Model model) {
-        LOG.info("Not understood: {} {}: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+        LOG.info("Not understood: {}: {}", where(request), e.getClass().getSimpleName());
         return page(
                 model,
                 "Not understood",
@@ -101,7 +102,7 @@ class ErrorPages {
     @ExceptionHandler(MultipartException.class)
     @ResponseStatus(HttpStatus.BAD_REQUEST)
     String uploadBroken(HttpServletRequest request, MultipartException e, Model model) {
-        LOG.info("Upload broken: {} {}: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+        LOG.info("Upload broken: {}: {}", where(request), e.getClass().getSimpleName());
         return page(
                 model,
                 "Not understood",
@@ -135,7 +136,7 @@ class ErrorPages {
     }
 
     private static String ourFault(HttpServletRequest request, Exception e, Model model) {
-        LOG.error("Failed: {} {}", request.getMethod(), request.getRequestURI(), e);
+        LOG.error("Failed: {}", where(request), e);
         return page(
                 model,
                 "Our fault",
@@ -144,6 +145,12 @@ class ErrorPages {
     }
 
     record ErrorPage(String title, String what, String remedy) {}
+
+    /** The page as a pattern: what stands in an address may be a secret, and what was typed may be about somebody. */
+    private static String where(HttpServletRequest request) {
+        Object pattern = request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE);
+        return request.getMethod() + " " + (pattern == null ? "no page" : pattern);
+    }
 
     private static String page(Model model, String title, String what, String remedy) {
         return Shown.page("error/page", new ErrorPage(title, what, remedy), model);

@@ -1,5 +1,7 @@
 package hodeon.app.simulated;
 
+import hodeon.app.storage.SealedText;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -15,7 +17,13 @@ class OutboxRow {
 
     UUID householdId = new UUID(0, 0);
     LocalDateTime sentAt = LocalDateTime.MIN;
+
+    @Convert(converter = SealedText.class)
     String address = "";
+
+    @Convert(converter = SealedText.class)
     String subject = "";
+
+    @Convert(converter = SealedText.class)
     String body = "";
 }

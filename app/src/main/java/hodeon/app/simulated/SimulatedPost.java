@@ -1,6 +1,6 @@
 package hodeon.app.simulated;
 
-import hodeon.app.remind.Post;
+import hodeon.app.post.Post;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;

@@ -129,7 +129,12 @@ final class BackupTables {
             entry("person", Set.of("profile")),
             entry("dose_taken", Set.of("dose")),
             entry("care_note", Set.of("note")),
-            entry("carrier", Set.of("name")));
+            entry("carrier", Set.of("name")),
+            entry("own_medicine", Set.of("name", "ingredient", "classes", "confirmed", "also_holds", "bands")),
+            entry("country_note", Set.of("country", "note", "source")),
+            entry("mail_digest", Set.of("address")),
+            entry("simulated_outbox", Set.of("address", "subject", "body")),
+            entry("account", Set.of("totp", "mail")));
 
     private BackupTables() {}
 

@@ -13,6 +13,9 @@ class DatabaseTrouble extends AbstractFailureAnalyzer<SQLException> {
     /** H2's numbers for a file in use: locked by another process, or by this one. */
     private static final Set<Integer> IN_USE = Set.of(90020, 90117);
 
+    /** As H2 says it. */
+    static final int WRONG_PASSWORD = 28000;
+
     private final Environment environment;
 
     DatabaseTrouble(Environment environment) {
@@ -26,6 +29,12 @@ class DatabaseTrouble extends AbstractFailureAnalyzer<SQLException> {
             return new FailureAnalysis(
                     "The data in " + file + " are in use by another Hodeon.",
                     "Stop the other one first, or give this one another folder with --data.",
+                    cause);
+        }
+        if (cause.getErrorCode() == WRONG_PASSWORD) {
+            return new FailureAnalysis(
+                    "The data in " + file + " open with another password than the one that lies beside the key.",
+                    "Put back the file hodeon.password that belongs to these data; it is in every copy that Hodeon makes.",
                     cause);
         }
         return new FailureAnalysis(

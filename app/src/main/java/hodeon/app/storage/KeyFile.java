@@ -1,17 +1,9 @@
 package hodeon.app.storage;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Base64;
-import java.util.Set;
 import org.springframework.security.crypto.keygen.KeyGenerators;
 
 /** The file that holds the key to what is written about people. Only its owner may read it. */
@@ -45,27 +37,12 @@ final class KeyFile {
         }
     }
 
-    /** Makes a fresh key. It is written beside its place, flushed to the disk and renamed: there whole, or not at all. */
+    /** Makes a fresh key: there whole, or not at all. */
     void make() {
-        try {
-            Path folder = file.getParent();
-            Files.createDirectories(folder);
-            Path beside = Files.createTempFile(
-                    folder,
-                    "key",
-                    ".new",
-                    PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-            byte[] text = Base64.getEncoder()
-                    .encodeToString(KeyGenerators.secureRandom(KEY_BYTES).generateKey())
-                    .getBytes(StandardCharsets.US_ASCII);
-            try (FileChannel channel = FileChannel.open(beside, Set.of(StandardOpenOption.WRITE))) {
-                channel.write(ByteBuffer.wrap(text));
-                channel.force(true);
-            }
-            Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        OwnFile.write(
+                file,
+                Base64.getEncoder()
+                        .encodeToString(KeyGenerators.secureRandom(KEY_BYTES).generateKey()));
     }
 
     @Override

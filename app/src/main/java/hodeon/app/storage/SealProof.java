@@ -9,8 +9,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Leaves a word sealed with the first key, by which the right one is known for ever, and seals what was written before there was a
- * seal.
+ * Leaves a word sealed with the first key, by which the right one is known for ever, and seals what was written before its column was
+ * sealed.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -32,6 +32,8 @@ class SealProof implements SmartInitializingSingleton {
         List<String> proof = database.query("select sealed from seal_proof where id = 1", (row, n) -> row.getString(1));
         if (proof.isEmpty() && seal.locked().isEmpty()) {
             database.update("insert into seal_proof (id, sealed) values (1, ?)", seal.close(WORD));
+        }
+        if (seal.locked().isEmpty()) {
             sealWhatIsPlain();
         }
     }

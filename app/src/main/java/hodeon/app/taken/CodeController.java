@@ -1,7 +1,7 @@
 package hodeon.app.taken;
 
 import hodeon.app.household.Member;
-import hodeon.app.paper.Qr;
+import hodeon.app.shell.Qr;
 import hodeon.app.shell.Shown;
 import hodeon.app.stock.StockService;
 import jakarta.servlet.http.HttpServletRequest;

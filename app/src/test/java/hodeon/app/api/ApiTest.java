@@ -6,12 +6,15 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import hodeon.app.WebTest;
-import hodeon.app.household.AccessTokens;
+import hodeon.app.household.Role;
+import hodeon.app.household.token.AccessTokens;
+import hodeon.app.household.token.TokenScope;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.place.Place;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -24,6 +27,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
@@ -47,11 +51,14 @@ class ApiTest extends WebTest {
     @Autowired
     private StockService places;
 
+    @Autowired
+    private JdbcTemplate database;
+
     private String token;
 
     @BeforeEach
     void aToken() {
-        token = tokens.make(mine.getUsername(), "test");
+        token = tokens.make(mine, "test");
     }
 
     private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
@@ -227,7 +234,7 @@ class ApiTest extends WebTest {
     void anotherHouseholdsTokenOpensNothingOfMine() throws Exception {
         String address =
                 String.valueOf(send("/api/v1/trips", example("trip.json")).getHeader("Location"));
-        token = tokens.make(others.getUsername(), "theirs");
+        token = tokens.make(others, "theirs");
         assertThat(send(get(address)).getStatus()).isEqualTo(404);
         assertThat(send(get(address + "/plan")).getStatus()).isEqualTo(404);
         assertThat(send(address + "/plan", "{\"name\": \"Taken\"}").getStatus()).isEqualTo(404);
@@ -240,10 +247,46 @@ class ApiTest extends WebTest {
         MockHttpServletResponse refused = send("/api/v1/forecast", example("forecast.json"));
         assertThat(refused.getStatus()).isEqualTo(401);
         assertThat(refused.getContentType()).startsWith("application/problem+json");
-        token = tokens.make(mine.getUsername(), "soon gone");
+        token = tokens.make(mine, "soon gone");
         assertThat(send(get("/api/v1/trips")).getStatus()).isEqualTo(200);
-        tokens.all(mine.householdId()).forEach(t -> tokens.revoke(mine.householdId(), t.id()));
+        tokens.all(mine).forEach(t -> tokens.revoke(mine, t.id()));
         assertThat(send(get("/api/v1/trips")).getStatus()).isEqualTo(401);
+    }
+
+    /** Each scope by itself; without people nobody on an outing has a name, nor anything known of their health. */
+    @Test
+    void aTokenReachesWhatItWasMadeForAndIsOverOnItsDay() throws Exception {
+        String address =
+                String.valueOf(send("/api/v1/trips", example("trip.json")).getHeader("Location"));
+        assertThat(send(get(address)).getContentAsString()).doesNotContain("Somebody 1");
+        token = tokens.make(mine, "trips", EnumSet.of(TokenScope.TRIPS), 30);
+        JsonNode person = json(send(get(address))).path("people").get(0);
+        assertThat(person.path("name").asString()).isEqualTo("Somebody 1");
+        assertThat(person.path("allergies").size()
+                        + person.path("conditions").size()
+                        + person.path("rescue").size())
+                .isZero();
+        assertThat(send(get("/api/v1/kits")).getStatus()).isEqualTo(403);
+        assertThat(send("/api/v1/doses/sheet", "{}").getStatus()).isEqualTo(403);
+        token = tokens.make(mine, "kits", EnumSet.of(TokenScope.KITS), 30);
+        assertThat(send(get("/api/v1/kits")).getStatus()).isEqualTo(200);
+        MockHttpServletResponse refused = send(get("/api/v1/trips"));
+        assertThat(refused.getStatus()).isEqualTo(403);
+        assertThat(refused.getContentAsString()).contains("Out of this token's reach");
+        assertThat(tokens.all(mine)).extracting(AccessTokens.Kept::lastUsed).doesNotContain("never");
+        database.update("update access_token set until = dateadd('DAY', -31, until) where name = 'kits'");
+        assertThat(send(get("/api/v1/kits")).getStatus()).isEqualTo(401);
+    }
+
+    /** Whoever may do less than the token says, since when it was made or before, does no more by it. */
+    @Test
+    void aTokenNeverDoesMoreThanWhoMadeIt() throws Exception {
+        UUID account = households.createAccount("helper" + UUID.randomUUID(), "four plain words here");
+        households.join(account, mine.householdId(), Role.HELPER);
+        token = tokens.make(households.member(account).orElseThrow(), "helping");
+        assertThat(send(get("/api/v1/trips")).getStatus()).isEqualTo(200);
+        assertThat(send("/api/v1/trips", example("trip.json")).getStatus()).isEqualTo(403);
+        assertThat(send("/api/v1/doses/sheet", "{}").getStatus()).isEqualTo(403);
     }
 
     @ParameterizedTest

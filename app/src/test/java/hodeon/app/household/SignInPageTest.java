@@ -68,7 +68,7 @@ class SignInPageTest {
                 .andExpect(says(
                         "1 to 80 characters",
                         "3 to 80 characters",
-                        "10 to 200 characters",
+                        "This password would be guessed",
                         "The two passwords differ"));
         assertThat(accounts.count()).isZero();
     }
@@ -80,7 +80,7 @@ class SignInPageTest {
                 .andExpect(redirectedUrl("/"));
         first("Intruders", "mallory", "four plain words here", "four plain words here")
                 .andExpect(redirectedUrl("/sign-in"));
-        assertThat(accounts.findAll()).singleElement().satisfies(a -> assertThat(a.password())
+        assertThat(accounts.findAll()).singleElement().satisfies(a -> assertThat(a.password)
                 .startsWith("{argon2}$argon2id$")
                 .doesNotContain("four plain words"));
     }

@@ -141,7 +141,10 @@ class PracticePageTest extends WebTest {
         mats.begin(mine.householdId(), id, Map.of("tourniquet-windlass", 1));
         lists.save(mine.householdId(), id, "Ring list", Map.of("tourniquet-windlass", 1));
         send(mine, trip + "/ready/lies", "place", kit.toString());
-        assertThat(bleeding().scene()).startsWith("Ottilie Brandt (44 years), ").endsWith(" h from care");
+        Scenes.Scene scene = bleeding().scene();
+        assertThat(scene.who()).isEqualTo("Ottilie Brandt (44 years), ");
+        assertThat(scene.somebody()).isEqualTo("Somebody (44 years), ");
+        assertThat(scene.where()).endsWith(" h from care");
     }
 
     /** What was kept on a mat “to learn first” stands on the page until a case was done right with it. */

@@ -11,10 +11,6 @@ import biweekly.Biweekly;
 import biweekly.ICalVersion;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
-import com.icegreen.greenmail.configuration.GreenMailConfiguration;
-import com.icegreen.greenmail.junit5.GreenMailExtension;
-import com.icegreen.greenmail.util.GreenMailUtil;
-import com.icegreen.greenmail.util.ServerSetupTest;
 import hodeon.app.WebTest;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Arrival;
@@ -30,15 +26,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.RegisterExtension;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.mail.javamail.JavaMailSenderImpl;
 
 class RemindersTest extends WebTest {
-
-    @RegisterExtension
-    static final GreenMailExtension MAIL_SERVER = new GreenMailExtension(ServerSetupTest.SMTP.dynamicPort())
-            .withConfiguration(GreenMailConfiguration.aConfig().withDisabledAuthentication());
 
     @Autowired
     StockService stock;
@@ -150,18 +140,5 @@ class RemindersTest extends WebTest {
         send(mine, "/reminders/digest", "address", "");
         assertThat(digests.wish(mine.householdId())).isEmpty();
         open(mine, "/reminders").andExpect(status().isOk());
-    }
-
-    @Test
-    void aMailServerThatIsNamedGetsTheMail() throws Exception {
-        JavaMailSenderImpl sender = new JavaMailSenderImpl();
-        sender.setHost("127.0.0.1");
-        sender.setPort(MAIL_SERVER.getSmtp().getPort());
-        new MailServerPost(sender, "hodeon@localhost")
-                .send(mine.householdId(), "ottilie@tidewrack.example", "First aid kits: 2 due", "2027-06-12 Check");
-        assertThat(MAIL_SERVER.getReceivedMessages()).singleElement().satisfies(m -> {
-            assertThat(m.getSubject()).isEqualTo("First aid kits: 2 due");
-            assertThat(GreenMailUtil.getBody(m)).contains("2027-06-12 Check");
-        });
     }
 }

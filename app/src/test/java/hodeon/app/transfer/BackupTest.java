@@ -14,6 +14,7 @@ import hodeon.app.brief.TripService;
 import hodeon.app.check.Answer;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
+import hodeon.app.household.account.SecondLook;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
@@ -22,6 +23,7 @@ import hodeon.app.storage.Backup;
 import hodeon.core.stock.PrintedExpiry;
 import hodeon.core.stock.Rhythm;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -163,6 +165,40 @@ class BackupTest extends StockTest {
         return web.perform(multipart("/backup")
                 .file(new MockMultipartFile("file", file.getBytes(StandardCharsets.UTF_8)))
                 .with(user(member))
+                .sessionAttr(SecondLook.LOOKED, Instant.now())
+                .with(csrf()));
+    }
+
+    @Test
+    void aSealedBackupOpensWithItsPassphraseAlone() throws Exception {
+        trip(mine, "Skerry ring");
+        String[] words = {"passphrase", "gravel lantern hopscotch nine", "again", "gravel lantern hopscotch nine"};
+        send(mine, "/backup/sealed", with(words, "again", "other"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(says("these differ"));
+        send(mine, "/backup/sealed", "passphrase", "kayak2026", "again", "kayak2026")
+                .andExpect(says("would be guessed"));
+        byte[] sealed = send(mine, "/backup/sealed", words)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        assertThat(new String(sealed, StandardCharsets.ISO_8859_1))
+                .startsWith("PK")
+                .doesNotContain("Skerry");
+        String plain = written(mine);
+        erase(mine.householdId());
+        restoreSealed(sealed, "another one").andExpect(says("opens with the passphrase it was sealed with"));
+        restoreSealed(sealed, words[1]).andExpect(status().is3xxRedirection());
+        assertThat(written(mine)).isEqualTo(plain);
+    }
+
+    private ResultActions restoreSealed(byte[] file, String passphrase) throws Exception {
+        return web.perform(multipart("/backup")
+                .file(new MockMultipartFile("file", file))
+                .param("passphrase", passphrase)
+                .with(user(mine))
+                .sessionAttr(SecondLook.LOOKED, Instant.now())
                 .with(csrf()));
     }
 

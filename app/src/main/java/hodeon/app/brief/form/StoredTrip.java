@@ -1,6 +1,8 @@
 package hodeon.app.brief.form;
 
 import hodeon.core.brief.Trip;
+import hodeon.core.party.Party;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 
@@ -9,5 +11,20 @@ public record StoredTrip(UUID id, UUID householdId, long version, Trip trip, Lis
 
     public StoredTrip {
         people = List.copyOf(people);
+    }
+
+    /**
+     * As whoever looks may see it.
+     *
+     * @param names whether they may know who goes along; else everybody is “Somebody”, with a number
+     */
+    public StoredTrip seen(boolean names) {
+        if (names) {
+            return this;
+        }
+        List<People> nameless = new ArrayList<>();
+        people.forEach(p -> nameless.add(new People(p.person().named("Somebody " + (nameless.size() + 1)), p.alike())));
+        return new StoredTrip(
+                id, householdId, version, trip.withParty(new Party(People.everybody(nameless))), nameless);
     }
 }

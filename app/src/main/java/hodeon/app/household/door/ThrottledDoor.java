@@ -1,0 +1,59 @@
+package hodeon.app.household.door;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Every address where a secret can be guessed asks the {@link Throttle} first; whoever has to wait is told how long. */
+class ThrottledDoor extends OncePerRequestFilter {
+
+    private static final List<PathPatternRequestMatcher> GUESSED = List.of(
+                    "/sign-in",
+                    "/sign-in/second",
+                    "/recover/**",
+                    "/join/**",
+                    "/account/confirm",
+                    "/account/password",
+                    "/households/join")
+            .stream()
+            .map(path -> PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.POST, path))
+            .toList();
+
+    private final Throttle throttle;
+
+    ThrottledDoor(Throttle throttle) {
+        this.throttle = throttle;
+    }
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return GUESSED.stream().noneMatch(p -> p.matches(request));
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String name = Optional.ofNullable(request.getParameter("name"))
+                .or(() -> Optional.ofNullable(request.getRemoteUser()))
+                .orElse("");
+        Optional<Duration> wait = throttle.tried(name, request.getRemoteAddr());
+        if (wait.isEmpty()) {
+            chain.doFilter(request, response);
+            return;
+        }
+        response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(wait.get().toSeconds() + 1));
+        response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
+        request.setAttribute(Refusal.WAIT, wait.get());
+        request.getRequestDispatcher(Refusal.ADDRESS).forward(request, response);
+    }
+}

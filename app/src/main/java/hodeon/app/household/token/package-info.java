@@ -1,0 +1,5 @@
+/** Tokens by which programs act for somebody. */
+@NullMarked
+package hodeon.app.household.token;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,9 +1,0 @@
-package hodeon.app.remind;
-
-import java.util.UUID;
-
-/** Sends a mail: through a mail server where one is named, else into the simulated outbox. */
-public interface Post {
-
-    void send(UUID household, String address, String subject, String text);
-}

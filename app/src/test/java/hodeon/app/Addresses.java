@@ -1,0 +1,144 @@
+package hodeon.app;
+
+import hodeon.app.household.Member;
+import hodeon.app.shell.DeviceZone;
+import java.lang.reflect.Parameter;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.http.HttpMethod;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** Every address of the house, and what the sample household keeps behind them. */
+final class Addresses {
+
+    private static final Pattern VARIABLE = Pattern.compile("\\{([^/}:]+)(?::([^}]*))?}");
+
+    private Addresses() {}
+
+    /** @param takesIds whether a field of it may name something, beside what stands in its path */
+    record Door(HttpMethod method, String path, Set<String> fields, boolean takesIds) {
+
+        /** Nothing to fill in for a look; where no field names anything, one id of the list in each is as good as all of them. */
+        Collection<String> tried(Collection<String> ids, int turn) {
+            if (method == HttpMethod.GET) {
+                return List.of("");
+            }
+            return takesIds ? ids : List.of(List.copyOf(ids).get(turn % ids.size()));
+        }
+
+        /** Every variable is one of these ids, or a word it may be. */
+        List<String> paths(Collection<String> ids) {
+            return Addresses.paths(path, ids);
+        }
+    }
+
+    static List<Door> of(List<RequestMappingHandlerMapping> mappings) {
+        List<Door> doors = new ArrayList<>();
+        for (RequestMappingHandlerMapping mapping : mappings) {
+            mapping.getHandlerMethods().forEach((info, handler) -> {
+                Set<String> fields = new TreeSet<>(Set.of("place", "kit", "lot", "trip", "person", "id", "back"));
+                boolean takesIds = false;
+                for (Parameter parameter : handler.getMethod().getParameters()) {
+                    fields.add(parameter.getName());
+                    takesIds |= mayNameSomething(parameter);
+                }
+                Set<RequestMethod> methods = info.getMethodsCondition().getMethods();
+                for (String path : info.getPatternValues()) {
+                    for (RequestMethod method : methods.isEmpty() ? Set.of(RequestMethod.GET) : methods) {
+                        doors.add(new Door(method.asHttpMethod(), path, fields, takesIds));
+                    }
+                }
+            });
+        }
+        return doors.stream()
+                .filter(d -> !d.path().contains("sign-out") && !d.path().contains("sample-tour"))
+                .filter(d -> !d.path().equals("/error"))
+                // The token is the asker's own, whatever trip stands in the address.
+                .filter(d -> !d.path().endsWith("/trail/token"))
+                .distinct()
+                .toList();
+    }
+
+    /** A text, an id, a form or a body; not what stands in the path, a choice of a list, or what the server itself hands in. */
+    private static boolean mayNameSomething(Parameter parameter) {
+        Class<?> type = parameter.getType();
+        boolean sent = parameter.isAnnotationPresent(RequestParam.class)
+                || parameter.isAnnotationPresent(RequestBody.class)
+                || type.getName().startsWith("hodeon.app.") && type != Member.class && type != DeviceZone.class;
+        return sent && !type.isEnum() && !type.isPrimitive() && !parameter.isAnnotationPresent(PathVariable.class);
+    }
+
+    private static List<String> paths(String pattern, Collection<String> ids) {
+        Matcher variable = VARIABLE.matcher(pattern);
+        if (!variable.find()) {
+            return List.of(pattern);
+        }
+        String choices = variable.group(2) == null ? "" : variable.group(2);
+        List<String> paths = new ArrayList<>();
+        for (String value : choices.matches("[a-z|]+") ? List.of(choices.split("\\|")[0]) : ids) {
+            paths.addAll(paths(variable.replaceFirst(Matcher.quoteReplacement(value)), ids));
+        }
+        return paths;
+    }
+
+    /** One id of every kind of thing that the sample household owns. */
+    static Map<String, String> idsOfTheSample(JdbcTemplate database) {
+        UUID sample = database.queryForObject("select id from household where name = 'Tidewrack Paddlers'", UUID.class);
+        Map<String, String> ids = new LinkedHashMap<>();
+        for (String table : tables(database)) {
+            List<String> columns = columns(database, table);
+            if (columns.contains("HOUSEHOLD_ID") && columns.contains("ID")) {
+                database.queryForList("select id from " + table + " where household_id = ? limit 1", sample).stream()
+                        .findFirst()
+                        .ifPresent(row -> ids.put(table, String.valueOf(row.get("ID"))));
+            }
+        }
+        return ids;
+    }
+
+    private static List<String> tables(JdbcTemplate database) {
+        return database.queryForList(
+                "select table_name from information_schema.tables where table_schema = 'PUBLIC' order by 1",
+                String.class);
+    }
+
+    private static List<String> columns(JdbcTemplate database, String table) {
+        return database.queryForList(
+                "select column_name from information_schema.columns where table_name = ?", String.class, table);
+    }
+
+    /** Every row of every table, as text. */
+    static Map<String, List<String>> rows(JdbcTemplate database) {
+        Map<String, List<String>> rows = new TreeMap<>();
+        for (String table : tables(database)) {
+            rows.put(
+                    table,
+                    database.queryForList("select * from \"" + table + "\"").stream()
+                            .map(Addresses::line)
+                            .toList());
+        }
+        return rows;
+    }
+
+    private static String line(Map<String, Object> row) {
+        Map<String, Object> line = new HashMap<>(row);
+        line.replaceAll((k, v) -> v instanceof byte[] bytes ? Arrays.hashCode(bytes) : v);
+        return new TreeMap<>(line).toString();
+    }
+}

@@ -1,0 +1,206 @@
+package hodeon.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+
+import hodeon.app.Addresses.Door;
+import hodeon.app.household.HouseholdService;
+import hodeon.app.household.Member;
+import hodeon.app.household.Role;
+import hodeon.app.household.account.SecondLook;
+import hodeon.app.people.PeopleService;
+import java.net.URI;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.context.annotation.Import;
+import org.springframework.http.HttpMethod;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** Every address of the house as each role: what opens, what does not, and that who may not see people sees nobody anywhere. */
+@Tag("spring")
+@SpringBootTest
+@AutoConfigureMockMvc
+@Import(HashedOnce.class)
+class RoleDoorsTest {
+
+    /** Changes that each role may make; what is not named is closed. A star is one step of the address, two are the rest. */
+    private static final List<String> OF_EVERYBODY = List.of(
+            "/account/**",
+            "/households/**",
+            "/join/*",
+            "/recover/**",
+            "/t/*",
+            "/practice/**",
+            "/sign-in/**",
+            "/first-run",
+            "/sign-out",
+            "/locked/look");
+
+    private static final List<String> OF_A_HELPER = List.of("/trips/*/log", "/trips/*/trail", "/stock/checks/**");
+
+    private static final List<String> OF_KEEPERS_ALONE =
+            List.of("/backup/**", "/settings/members/**", "/settings/audit", "/simulated/outbox");
+
+    @TempDir
+    static Path data;
+
+    @DynamicPropertySource
+    static void demo(DynamicPropertyRegistry registry) {
+        registry.add("hodeon.data", () -> data.toAbsolutePath().toString());
+        registry.add("hodeon.demo", () -> "true");
+    }
+
+    @Autowired
+    MockMvc web;
+
+    @Autowired
+    HouseholdService households;
+
+    @Autowired
+    PeopleService people;
+
+    @Autowired
+    JdbcTemplate database;
+
+    @Autowired
+    List<RequestMappingHandlerMapping> mappings;
+
+    private Member as(Role role) {
+        UUID sample = database.queryForObject("select id from household where name = 'Tidewrack Paddlers'", UUID.class);
+        UUID account = households.createAccount(role.word() + UUID.randomUUID(), "four plain words here");
+        households.join(account, sample, role);
+        return households.member(account, sample).orElseThrow();
+    }
+
+    private MockHttpServletResponse knock(Member member, HttpMethod method, String path) throws Exception {
+        return web.perform(request(method, URI.create(path))
+                        .with(user(member))
+                        .with(csrf())
+                        .sessionAttr(SecondLook.LOOKED, Instant.now()))
+                .andReturn()
+                .getResponse();
+    }
+
+    private List<Door> doors() {
+        return Addresses.of(mappings).stream()
+                .filter(d -> !d.path().startsWith("/api/") && !d.path().equals("/refused"))
+                .toList();
+    }
+
+    private static boolean among(List<String> patterns, String path) {
+        String filled = path.replaceAll("\\{[^}]*}", "x");
+        return patterns.stream()
+                .map(p -> p.replace("/**", "(/.*)?").replaceAll("(?<![.)])\\*", "[^/]+"))
+                .anyMatch(filled::matches);
+    }
+
+    /** The status alone: no ids, so that what opens finds nothing and changes nothing. */
+    @Test
+    void eachRoleOpensWhatItMayAndNothingElse() throws Exception {
+        String nobody = UUID.randomUUID().toString();
+        Set<String> wrong = new TreeSet<>();
+        for (Role role : Role.values()) {
+            Member member = as(role);
+            for (Door door : doors()) {
+                String path = door.paths(List.of(nobody)).getFirst();
+                boolean changes = door.method() != HttpMethod.GET;
+                boolean may =
+                        switch (role) {
+                            case KEEPER -> true;
+                            case MEMBER -> !among(OF_KEEPERS_ALONE, door.path());
+                            case HELPER ->
+                                !changes || among(OF_EVERYBODY, door.path()) || among(OF_A_HELPER, door.path());
+                            case VIEWER -> !changes || among(OF_EVERYBODY, door.path());
+                        };
+                // Leaving is one of the things that open.
+                households.join(member.accountId(), member.householdId(), role);
+                boolean refused = knock(member, door.method(), path).getStatus() == 403;
+                if (may ? refused && (changes || role == Role.KEEPER || role == Role.MEMBER) : !refused) {
+                    wrong.add(role.word() + (refused ? " is refused " : " may ") + door.method() + " " + door.path());
+                }
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    /** A helper takes a piece out of a lot, which is the only thing they may do with it; a viewer not even that. */
+    @Test
+    void aHelperTakesAndDoesNotMove() throws Exception {
+        Map<String, Object> lot =
+                database.queryForMap("select lot_id, place_id, pieces from stock_balance where pieces > 2 limit 1");
+        for (Role role : Role.values()) {
+            Member member = as(role);
+            for (String deed : List.of("USE", "MOVE", "DISCARD")) {
+                int status = web.perform(request(HttpMethod.POST, URI.create("/stock/lots/" + lot.get("LOT_ID")))
+                                .param("do", deed)
+                                .param("at", String.valueOf(lot.get("PLACE_ID")))
+                                .param("pieces", "0")
+                                .with(user(member))
+                                .with(csrf()))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus();
+                boolean may = role == Role.KEEPER || role == Role.MEMBER || role == Role.HELPER && deed.equals("USE");
+                assertThat(status != 403).as(role + " " + deed).isEqualTo(may);
+            }
+        }
+    }
+
+    /** Whoever may not see people finds no name of one on any page, whatever they open; and a viewer changes no row. */
+    @Test
+    void whoMayNotSeePeopleSeesNobodyAndAViewerChangesNothing() throws Exception {
+        Member helper = as(Role.HELPER);
+        Member viewer = as(Role.VIEWER);
+        List<String> names = people.all(viewer.householdId()).stream()
+                .map(k -> k.profile().name())
+                .toList();
+        assertThat(names).hasSizeGreaterThan(3);
+        Map<String, List<String>> before = Addresses.rows(database);
+        Map<String, String> ids = Addresses.idsOfTheSample(database);
+        Set<String> wrong = new TreeSet<>();
+        List<String> opened = new ArrayList<>();
+        int turn = 0;
+        List<Door> doors = doors().stream()
+                .filter(d -> !d.path().equals("/households/leave"))
+                .toList();
+        for (Door door : doors) {
+            boolean looks = door.method() == HttpMethod.GET;
+            List<String> paths = door.paths(ids.values());
+            for (String path : looks ? paths : List.of(paths.get(turn++ % paths.size()))) {
+                MockHttpServletResponse answer = knock(looks ? helper : viewer, door.method(), path);
+                String body = answer.getContentAsString();
+                if (answer.getStatus() < 300 && looks) {
+                    opened.add(path);
+                }
+                names.stream()
+                        .filter(body::contains)
+                        .forEach(n -> wrong.add(n + " is shown by " + door.method() + " " + door.path()));
+            }
+        }
+        assertThat(opened).hasSizeGreaterThan(40);
+        assertThat(wrong).isEmpty();
+        Map<String, List<String>> after = Addresses.rows(database);
+        before.forEach((table, lines) ->
+                assertThat(new HashSet<>(after.get(table))).as(table).containsAll(lines));
+    }
+}
