@@ -137,8 +137,9 @@ class BalanceJourneyTest {
             browser.see("[role='status']", "Kept.");
             browser.open(trip + "/mat?about=shell-pad");
             browser.see(".about h2", "Shell pad");
-            browser.open("/settings");
+            browser.open("/settings/tokens");
             browser.type("#token-name", "Notebook");
+            browser.click("[name=scope][value=TRIPS]");
             browser.click("#make-token");
             browser.see("#made-token", "hodeon_");
             browser.hasQuietConsole();
