@@ -53,8 +53,9 @@ public class AccountKeys {
     private final PasswordEncoder passwords;
     private final Audit audit;
     private final Clock clock;
-    /** The code that opened each account last: whoever has looked over a shoulder comes too late. */
-    private final Cache<UUID, String> seen = Caffeine.newBuilder()
+
+    /** The codes that have just opened an account: whoever has looked over a shoulder comes too late. */
+    private final Cache<String, Boolean> seen = Caffeine.newBuilder()
             .expireAfterWrite(Duration.ofMinutes(REMEMBERED_MINUTES))
             .build();
 
@@ -130,7 +131,7 @@ public class AccountKeys {
     /** Whether a code of the second factor, or a recovery code, is theirs; a recovery code is used up. */
     public boolean second(UUID account, String typed) {
         String code = typed.strip();
-        return fits(account(account).totp, code) && !code.equals(seen.asMap().put(account, code))
+        return fits(account(account).totp, code) && seen.asMap().putIfAbsent(account + digits(code), true) == null
                 || used(code)
                         .filter(w -> w.accountId.equals(account) && w.kind == WayBack.Kind.CODE)
                         .map(w -> {
@@ -141,7 +142,7 @@ public class AccountKeys {
     }
 
     private boolean fits(String secret, String code) {
-        String digits = code.replaceAll("\\D", "");
+        String digits = digits(code);
         if (secret.isEmpty() || digits.isEmpty()) {
             return false;
         }
@@ -149,6 +150,10 @@ public class AccountKeys {
         return IntStream.rangeClosed(-DRIFT, DRIFT)
                 .mapToObj(step -> now.plus(totp.getTimeStep().multipliedBy(step)))
                 .anyMatch(at -> at(secret, at).equals(digits));
+    }
+
+    private static String digits(String code) {
+        return code.replaceAll("\\D", "");
     }
 
     String at(String secret, Instant when) {

@@ -13,7 +13,7 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
  */
 final class Doors {
 
-    /** @param method nothing for every method */
+    /** @param pattern a star is one step of the address, two are the rest */
     record Door(HttpMethod method, String pattern, Right right) {}
 
     private static final HttpMethod GET = HttpMethod.GET;

@@ -11,6 +11,8 @@ import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -44,7 +46,9 @@ class ThrottledDoor extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String name = Optional.ofNullable(request.getParameter("name"))
-                .or(() -> Optional.ofNullable(request.getRemoteUser()))
+                .or(() -> Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication())
+                        .map(Authentication::getName))
+                .or(() -> halfway(request))
                 .orElse("");
         Optional<Duration> wait = throttle.tried(name, request.getRemoteAddr());
         if (wait.isEmpty()) {
@@ -55,5 +59,13 @@ class ThrottledDoor extends OncePerRequestFilter {
         response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
         request.setAttribute(Refusal.WAIT, wait.get());
         request.getRequestDispatcher(Refusal.ADDRESS).forward(request, response);
+    }
+
+    /** Whoever guesses at a second factor waits by the account, from wherever they come. */
+    private static Optional<String> halfway(HttpServletRequest request) {
+        return Optional.ofNullable(request.getSession(false))
+                .map(s -> s.getAttribute(AfterPassword.HALFWAY))
+                .filter(AfterPassword.Halfway.class::isInstance)
+                .map(h -> ((AfterPassword.Halfway) h).account().toString());
     }
 }

@@ -105,7 +105,7 @@ class AccountPageTest extends WebTest {
         web.perform(post("/sign-in/second")
                         .session(overTheShoulder)
                         .with(csrf())
-                        .param("code", code))
+                        .param("code", code.substring(0, 3) + " " + code.substring(3)))
                 .andExpect(redirectedUrl("/sign-in/second"));
 
         for (String way : new String[] {"/", "/sign-in/second"}) {
