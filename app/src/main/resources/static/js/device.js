@@ -12,7 +12,10 @@
     return true;
   };
   // Nobody is signed in any more: what was kept leaves the device.
-  if (location.pathname === '/sign-in' && 'caches' in window) caches.keys().then((names) => names.forEach((n) => caches.delete(n)));
+  if (location.pathname === '/sign-in') {
+    window.hodeonNotes.forget();
+    if ('caches' in window) caches.keys().then((names) => names.forEach((n) => caches.delete(n)));
+  }
   if (document.querySelector('.menu')) window.addEventListener('load', () => window.hodeonKeep([]));
 })();
 

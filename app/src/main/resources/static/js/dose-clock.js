@@ -124,17 +124,16 @@ document.addEventListener('alpine:init', () => {
   Alpine.data('doseClock', () => ({
     book: null,
 
-    init() {
+    async init() {
       this.book = JSON.parse(this.$root.dataset.book);
+      await window.hodeonNotes.open();
       this.reckon();
       setInterval(() => this.reckon(), AGAIN);
     },
 
     // Doses that wait on this device to be sent, of whichever outing, by whoever is signed in: they count here already.
     waiting() {
-      return Object.keys(localStorage).filter((key) => key.startsWith(`hodeon-trail-${document.body.dataset.member ?? ''}.`))
-        .flatMap((key) => JSON.parse(localStorage.getItem(key)))
-        .filter((n) => n.person === this.$root.dataset.person);
+      return window.hodeonNotes.all().filter((n) => n.person === this.$root.dataset.person);
     },
 
     // The book with what waits; null where what waits cannot be counted here.

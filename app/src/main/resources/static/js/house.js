@@ -65,6 +65,7 @@ document.addEventListener('alpine:init', () => {
 
     // Whoever signs out leaves no pages behind on this device.
     forget() {
+      window.hodeonNotes.forget();
       if ('caches' in window) caches.keys().then((names) => names.forEach((n) => caches.delete(n)));
     },
 

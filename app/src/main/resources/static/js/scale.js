@@ -6,7 +6,7 @@ document.addEventListener('alpine:init', () => {
       const pieces = row.querySelector('[name="pieces"]')?.value || '1';
       const asked = new URLSearchParams({ supply: row.dataset.supply, pieces });
       const shown = await fetch(`/simulated/scale/reading?${asked}`);
-      if (shown.ok) row.querySelector('[name="grams"], [name="mass"]').value = await shown.text();
+      if (shown.ok) row.querySelector('[name="grams"], [name="mass"]').value = `${await shown.text()} g`;
     },
   }));
 });

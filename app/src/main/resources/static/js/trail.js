@@ -6,22 +6,23 @@ document.addEventListener('alpine:init', () => {
     note: {},
 
     // What was written before notes had a writer is whoever's who opens the page first.
-    adopt(before) {
+    async adopt(before) {
       const notes = localStorage.getItem(before);
       if (notes !== null) {
-        localStorage.setItem(this.store, JSON.stringify([...JSON.parse(notes), ...JSON.parse(localStorage.getItem(this.store) ?? '[]')]));
+        await this.keep([...JSON.parse(notes), ...this.waiting()]);
         localStorage.removeItem(before);
       }
     },
 
-    init() {
+    async init() {
       // Notes are their writer's: whoever else signs in on this device neither sees nor sends them.
-      this.store = `hodeon-trail-${document.body.dataset.member ?? ''}.${this.$root.dataset.trip}`;
-      this.adopt(`hodeon-trail-${this.$root.dataset.trip}`);
+      this.store = window.hodeonNotes.store(this.$root.dataset.trip);
       this.zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
       for (const here of this.all('[data-here]')) here.textContent = this.zone;
       for (const aid of this.all('[data-aid]')) aid.hidden = true;
       this.keepPages();
+      await window.hodeonNotes.open();
+      await this.adopt(`hodeon-trail-${this.$root.dataset.trip}`);
       window.addEventListener('online', () => this.send());
       setInterval(() => this.send(), AGAIN);
       this.show();
@@ -99,12 +100,12 @@ document.addEventListener('alpine:init', () => {
       line.querySelector('output').textContent = pieces;
     },
 
-    write(event) {
+    async write(event) {
       event.preventDefault();
       const form = event.target;
       const value = (name) => form.elements[name].value.trim();
       const asks = (name) => (form.elements[name].closest('[data-asks]').hidden ? '' : value(name));
-      this.keep([...this.waiting(), {
+      const kept = this.keep([...this.waiting(), {
         id: crypto.randomUUID(),
         at: value('at'),
         problem: this.note.problem,
@@ -127,9 +128,10 @@ document.addEventListener('alpine:init', () => {
       this.$root.querySelector('#step-who').hidden = true;
       this.$root.querySelector('#step-used').hidden = true;
       this.press('[data-problem]', null);
+      document.getElementById('trail-state').focus();
+      await kept;
       this.show();
       this.send();
-      document.getElementById('trail-state').focus();
     },
 
     // The block of what to do about the problem that is being written down.
@@ -178,19 +180,19 @@ document.addEventListener('alpine:init', () => {
       this.reached = true;
       this.signedOut = false;
       if (response.status === 200 || response.status === 201) {
-        this.keep(this.waiting().filter((e) => e.id !== entry.id));
+        await this.keep(this.waiting().filter((e) => e.id !== entry.id));
         this.sent = (this.sent ?? 0) + 1;
         this.counted = (await response.json()).counted ?? [];
         return true;
       }
       if (response.status === 409) {
         // Another note has this number by chance: it goes under a new one.
-        this.keep(this.waiting().map((e) => (e.id === entry.id ? { ...e, id: crypto.randomUUID() } : e)));
+        await this.keep(this.waiting().map((e) => (e.id === entry.id ? { ...e, id: crypto.randomUUID() } : e)));
         return true;
       }
       if (response.status === 422 || response.status === 410) {
         const { faults, stopped } = await response.json();
-        this.keep(this.waiting().map((e) => (e.id === entry.id ? { ...e, faults, stopped } : e)));
+        await this.keep(this.waiting().map((e) => (e.id === entry.id ? { ...e, faults, stopped } : e)));
         return true;
       }
       return false;
@@ -239,11 +241,11 @@ document.addEventListener('alpine:init', () => {
     },
 
     waiting() {
-      return JSON.parse(localStorage.getItem(this.store) ?? '[]');
+      return window.hodeonNotes.get(this.store);
     },
 
     keep(entries) {
-      localStorage.setItem(this.store, JSON.stringify(entries));
+      return window.hodeonNotes.set(this.store, entries);
     },
 
     show() {

@@ -42,11 +42,11 @@ class AppArchitectureTest {
     private static final Map<String, Set<String>> ARROWS = arrows("""
             aid: brief catalogue household kits mat need people shell stock
             api: brief catalogue dose formulary household kits shell stock
-            bin: household shell storage
+            bin: history household shell storage
             brief: household people shell storage
             care: formulary household people shell storage
             catalogue: household photo shell
-            check: household shell stock storage
+            check: household people shell stock storage
             contents: brief catalogue evidence household kits mat plan shell stock
             device:
             dose: brief care evidence formulary household people shell stock storage
@@ -55,6 +55,7 @@ class AppArchitectureTest {
             formulary: catalogue household shell storage
             heat: household shell stock
             help:
+            history: household people shell storage
             household: post shell storage
             journal: aid brief dose evidence household need people plan shell stock storage
             kits: brief catalogue check evidence household mat photo plan shell stock

@@ -57,6 +57,10 @@ class CraftConstantsTest {
     /** Of the machine and the page, one by one: times, sizes and versions of data; then how much is named, shown or compared. */
     private static final Set<String> OTHERS = Set.of(
             "Audit.KEPT_DAYS",
+            "Seal.ANOTHER_BYTES",
+            "PasskeyController.LONGEST_LABEL",
+            "Changes.KEPT_DAYS",
+            "SupplyForm.DECIMALS",
             "PasswordJudge.GOOD",
             "PasswordJudge.JUDGED",
             "Farewells.ALONE_DAYS",

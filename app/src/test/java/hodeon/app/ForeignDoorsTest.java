@@ -6,7 +6,6 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import hodeon.app.Addresses.Door;
-import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
 import hodeon.app.household.account.SecondLook;
 import hodeon.app.household.token.AccessTokens;
@@ -19,30 +18,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.context.annotation.Import;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
  * Somebody of another household tries every address with the ids of the sample household, in the path and in every field. Nothing of
  * the sample is shown, and not one row of it changes.
  */
-@Tag("spring")
-@SpringBootTest
-@AutoConfigureMockMvc
-@Import(HashedOnce.class)
-class ForeignDoorsTest {
+class ForeignDoorsTest extends DemoHouseTest {
 
     /** Words that only the sample household's own pages say. */
     private static final List<String> SECRETS = List.of("Ottilie", "Lantern hut traverse", "Deck pouch", "Tidewrack");
@@ -57,19 +45,7 @@ class ForeignDoorsTest {
     }
 
     @Autowired
-    MockMvc web;
-
-    @Autowired
-    HouseholdService households;
-
-    @Autowired
     AccessTokens tokens;
-
-    @Autowired
-    JdbcTemplate database;
-
-    @Autowired
-    List<RequestMappingHandlerMapping> mappings;
 
     @Test
     void noAddressOpensForAnotherHouseholdsIds() throws Exception {

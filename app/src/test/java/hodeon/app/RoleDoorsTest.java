@@ -6,14 +6,11 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import hodeon.app.Addresses.Door;
-import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
 import hodeon.app.household.Role;
-import hodeon.app.household.account.SecondLook;
 import hodeon.app.people.PeopleService;
 import java.net.URI;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -21,27 +18,16 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.context.annotation.Import;
 import org.springframework.http.HttpMethod;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
-import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** Every address of the house as each role: what opens, what does not, and that who may not see people sees nobody anywhere. */
-@Tag("spring")
-@SpringBootTest
-@AutoConfigureMockMvc
-@Import(HashedOnce.class)
-class RoleDoorsTest {
+class RoleDoorsTest extends DemoHouseTest {
 
     /** Changes that each role may make; what is not named is closed. A star is one step of the address, two are the rest. */
     private static final List<String> OF_EVERYBODY = List.of(
@@ -71,35 +57,7 @@ class RoleDoorsTest {
     }
 
     @Autowired
-    MockMvc web;
-
-    @Autowired
-    HouseholdService households;
-
-    @Autowired
     PeopleService people;
-
-    @Autowired
-    JdbcTemplate database;
-
-    @Autowired
-    List<RequestMappingHandlerMapping> mappings;
-
-    private Member as(Role role) {
-        UUID sample = database.queryForObject("select id from household where name = 'Tidewrack Paddlers'", UUID.class);
-        UUID account = households.createAccount(role.word() + UUID.randomUUID(), "four plain words here");
-        households.join(account, sample, role);
-        return households.member(account, sample).orElseThrow();
-    }
-
-    private MockHttpServletResponse knock(Member member, HttpMethod method, String path) throws Exception {
-        return web.perform(request(method, URI.create(path))
-                        .with(user(member))
-                        .with(csrf())
-                        .sessionAttr(SecondLook.LOOKED, Instant.now()))
-                .andReturn()
-                .getResponse();
-    }
 
     private List<Door> doors() {
         return Addresses.of(mappings).stream()

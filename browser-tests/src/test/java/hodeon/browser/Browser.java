@@ -33,6 +33,7 @@ import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
+import org.openqa.selenium.virtualauthenticator.VirtualAuthenticatorOptions;
 
 /** A headless browser on one application, with the few gestures a person has. */
 final class Browser implements AutoCloseable {
@@ -106,6 +107,16 @@ final class Browser implements AutoCloseable {
 
     String path() {
         return driver.getCurrentUrl().replace(addresses.apply(""), "");
+    }
+
+    /** A device that keeps keys and whose owner's finger is always the right one. */
+    void keepsKeys() {
+        driver.addVirtualAuthenticator(new VirtualAuthenticatorOptions()
+                .setProtocol(VirtualAuthenticatorOptions.Protocol.CTAP2)
+                .setTransport(VirtualAuthenticatorOptions.Transport.INTERNAL)
+                .setHasResidentKey(true)
+                .setHasUserVerification(true)
+                .setIsUserVerified(true));
     }
 
     void signInToSample() {

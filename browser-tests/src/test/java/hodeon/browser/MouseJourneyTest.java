@@ -34,7 +34,7 @@ class MouseJourneyTest {
             browser.type("[id='people0.kilograms']", "66");
             browser.choose("[id='people0.training']", "wilderness first aid (2–3 days)");
             browser.click(".save button");
-            browser.see("#faults", "The mass limit in grams is a number from 10 to 50000; “plenty” was given");
+            browser.see("#faults", "The mass limit is a number from 10 to 50000 g; “plenty” was given");
             browser.type("#massLimit", "1100");
             browser.click("#add-person");
             browser.type("[id='people1.name']", "Guest");

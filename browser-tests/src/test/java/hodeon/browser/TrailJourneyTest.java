@@ -13,6 +13,9 @@ class TrailJourneyTest {
     private static final String KEPT = "return caches.open('hodeon-trail-2').then(c => c.keys())"
             + ".then(k => k.filter(r => r.url.includes('/trips/')).length > 5)";
 
+    private static final String WAITING =
+            "return localStorage.getItem(Object.keys(localStorage).find(k => k.startsWith('hodeon-trail-')))";
+
     private static void note(Browser browser, String problem, String who) {
         browser.click("[data-problem='" + problem + "']");
         browser.click("[data-who='" + who + "']");
@@ -34,6 +37,9 @@ class TrailJourneyTest {
             note(browser, "headache", "Sef Marchetti-Vos");
             note(browser, "motion-sickness", "Priya Anand-Holt");
             browser.see("#trail-state", "2 notes wait on this device: the server is out of reach");
+            assertThat(String.valueOf(browser.run(WAITING)))
+                    .startsWith("sealed:")
+                    .doesNotContain("headache", "Sef");
             browser.open("/doses?trip=" + trip.substring(trip.lastIndexOf('/') + 1));
             browser.click("[data-who='Sef Marchetti-Vos'] summary");
             browser.see("[data-who='Sef Marchetti-Vos'] [data-product='paracetamol-500']", "Not yet: from");
@@ -81,6 +87,30 @@ class TrailJourneyTest {
             browser.open(trip + "/debrief");
             browser.see("h1", "Debrief");
             browser.fitsItsWidth();
+        }
+    }
+
+    /** Signed out, nobody opens what waits, not even the page that wrote it; signed in again, its writer does. */
+    @Test
+    void whatWaitsOpensForItsWriterAlone() {
+        try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {
+            browser.signInToSample();
+            browser.waitUntil("return hodeonNotes.open().then(() => hodeonNotes.set(hodeonNotes.store('x'),"
+                    + " [{ name: 'Headache', who: 'Sef Marchetti-Vos' }])).then(() => true)");
+            String store = String.valueOf(browser.run("return hodeonNotes.store('x')"));
+            browser.run("document.querySelector('form.out button').click()");
+            browser.see("[role='status']", "You are signed out");
+            browser.waitUntil("return indexedDB.databases().then(all => !all.some(d => d.name === 'hodeon-keys'))");
+            assertThat(String.valueOf(browser.run("return localStorage.getItem('" + store + "')")))
+                    .startsWith("sealed:");
+            // Somebody who names themselves as the writer has no key.
+            assertThat(browser.run("document.body.dataset.member = '" + store.replaceAll("hodeon-trail-(.*)\\.x", "$1")
+                            + "'; return hodeonNotes.open().then(() => hodeonNotes.get('" + store + "').length)"))
+                    .isEqualTo(0L);
+            browser.signInToSample();
+            assertThat(browser.run("return hodeonNotes.open().then(() => hodeonNotes.get('" + store + "')[0].who)"))
+                    .isEqualTo("Sef Marchetti-Vos");
+            browser.run("localStorage.removeItem('" + store + "')");
         }
     }
 

@@ -39,7 +39,7 @@ class WorkbenchJourneyTest {
             browser.choose("#look-problem", "Blister");
             browser.see(".look-shown", "shown");
             assertThat(browser.text(".groups").length()).isLessThan(whole.length() / 2);
-            browser.choose("#look-by", "millilitres");
+            browser.choose("#look-by", "room");
             browser.see(".scale", "same scale of millilitres");
             browser.click(".look-shown a");
             browser.find("#tile-gloves-nitrile");

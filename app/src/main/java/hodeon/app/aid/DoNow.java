@@ -2,6 +2,7 @@ package hodeon.app.aid;
 
 import hodeon.app.aid.KitAtHand.Lying;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
@@ -111,9 +112,13 @@ public record DoNow(
                         .toList(),
                 howTo(procedure, schools, guidance, kit.orElse(List.of())),
                 procedure.reviewed().teaching() == Teaching.OWN
-                        ? "Written by your household on " + procedure.reviewed().on() + "; nobody else has checked it"
-                        : "Checked against " + procedure.reviewed().teaching().label() + ", "
-                                + procedure.reviewed().on());
+                        ? Wording.says(
+                                "doNow.writtenByYourHouseholdOnNobodyElse",
+                                procedure.reviewed().on())
+                        : Wording.says(
+                                "doNow.checkedAgainst",
+                                procedure.reviewed().teaching().label(),
+                                procedure.reviewed().on()));
     }
 
     private static Line line(DoLine line, List<Casualty> some, Optional<List<Lying>> kit, Catalogue catalogue) {
@@ -143,7 +148,8 @@ public record DoNow(
 
     private static String lacking(String capability, Catalogue catalogue) {
         String name = catalogue.capability(capability).name();
-        return "nothing in this kit to " + name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+        return Wording.says(
+                "doNow.nothingInThisKitTo", name.substring(0, 1).toLowerCase(Locale.ROOT), name.substring(1));
     }
 
     /** The best first; what is only makeshift stays unnamed beside something better. */

@@ -2,6 +2,7 @@ package hodeon.app.aid;
 
 import hodeon.app.aid.KitAtHand.Lying;
 import hodeon.app.catalogue.OwnCatalogue;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
@@ -49,7 +50,10 @@ public class FirstAid {
         choices.forEach((topic, choice) -> {
             if (guidance.school(topic).flatMap(s -> s.choice(choice)).isEmpty()) {
                 faults.add(
-                        "school", topic + ": " + choice, "a school is one of those on this page", "Choose one of them");
+                        "school",
+                        topic + ": " + choice,
+                        Wording.says("firstAid.aSchoolIsOneOfThoseOn"),
+                        Wording.says("firstAid.chooseOneOfThem"));
             }
         });
         if (faults.none()) {

@@ -7,6 +7,7 @@ import hodeon.app.mat.MatService;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -84,8 +85,13 @@ public class KitAtHand {
                         .filter(s -> s.prescribed()
                                 .filter(t -> t.value().equals(Tag.idOf(medicine)))
                                 .isPresent())
-                        .forEach(s -> carried.add(
-                                new Lying(s, 0, "of " + name + (place.isBlank() ? ", on them" : ", " + place))));
+                        .forEach(s -> carried.add(new Lying(
+                                s,
+                                0,
+                                Wording.says(
+                                        "kitAtHand.of",
+                                        name,
+                                        (place.isBlank() ? Wording.says("kitAtHand.onThem") : ", " + place)))));
             });
         }
         return carried;

@@ -51,6 +51,10 @@ public class Bin {
             return word;
         }
 
+        String table() {
+            return table;
+        }
+
         /** Whether something lies in the bin by itself: a module comes and goes with the kit that it lies in. */
         private String byItself() {
             return this == KIT

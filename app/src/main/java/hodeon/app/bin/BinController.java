@@ -1,5 +1,6 @@
 package hodeon.app.bin;
 
+import hodeon.app.history.Changes;
 import hodeon.app.household.Member;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -15,9 +16,11 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class BinController {
 
     private final Bin bin;
+    private final Changes changes;
 
-    BinController(Bin bin) {
+    BinController(Bin bin, Changes changes) {
         this.bin = bin;
+        this.changes = changes;
     }
 
     @GetMapping("/bin")
@@ -33,7 +36,7 @@ class BinController {
             @PathVariable Bin.Kind kind,
             @RequestParam String id,
             RedirectAttributes next) {
-        Bin.Thing thing = bin.bringBack(member.householdId(), kind, id);
+        Bin.Thing thing = changes.noting(member, kind.table(), () -> bin.bringBack(member.householdId(), kind, id));
         next.addFlashAttribute("said", "“" + thing.name() + "” is back.");
         return "redirect:"
                 + switch (kind) {
@@ -53,7 +56,11 @@ class BinController {
             @RequestParam String id,
             RedirectAttributes next) {
         next.addFlashAttribute(
-                "said", "“" + bin.empty(member.householdId(), kind, id).name() + "” is gone for good.");
+                "said",
+                "“"
+                        + changes.noting(member, kind.table(), () -> bin.empty(member.householdId(), kind, id))
+                                .name()
+                        + "” is gone for good.");
         return "redirect:/bin";
     }
 }

@@ -3,6 +3,7 @@ package hodeon.app.brief;
 import hodeon.app.brief.form.People;
 import hodeon.app.people.OnTripsOnly;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.Wording;
 import hodeon.app.storage.Seal;
 import hodeon.core.party.Person;
 import java.util.ArrayList;
@@ -90,7 +91,7 @@ class Goers implements OnTripsOnly {
     private static List<Somebody> of(List<TripRow> rows, Set<UUID> written, List<UUID> locked) {
         Map<UUID, Somebody> found = new LinkedHashMap<>();
         for (TripRow trip : rows) {
-            String called = trip.deletedAt == null ? trip.name : trip.name + " (in the bin)";
+            String called = trip.deletedAt == null ? trip.name : Wording.says("goers.inTheBin", trip.name);
             for (PersonRow row : trip.people) {
                 if (row.personId != null
                         && !written.contains(row.personId)
@@ -123,7 +124,7 @@ class Goers implements OnTripsOnly {
                 PersonRow person = row.people.get(i);
                 if (person.id().equals(gone.personId())
                         || person.knownByNameOnly() && person.name.equalsIgnoreCase(gone.name())) {
-                    row.people.set(i, person.nameless("Somebody " + (i + 1)));
+                    row.people.set(i, person.nameless(Wording.says("goers.somebody", i + 1)));
                 }
             }
         }

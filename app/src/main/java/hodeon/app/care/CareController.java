@@ -4,6 +4,7 @@ import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.notice.Fault;
 import jakarta.servlet.http.HttpServletResponse;
@@ -105,16 +106,23 @@ class CareController {
         people.find(member.householdId(), id);
         Optional<LocalDateTime> moment = moment(at);
         Optional<Fault> fault = moment.isEmpty()
-                ? Optional.of(new Fault("at", at, "a time such as 2026-06-14T14:05 is needed", "Type it again"))
+                ? Optional.of(new Fault(
+                        "at",
+                        at,
+                        Wording.says("careController.aTimeSuchAs20260614t14"),
+                        Wording.says("careController.typeItAgain")))
                 : found.isBlank() && given.isBlank()
                         ? Optional.of(new Fault(
-                                "found", "", "something was found, or something given", "Write either of them"))
+                                "found",
+                                "",
+                                Wording.says("careController.somethingWasFoundOrSomethingGiven"),
+                                Wording.says("careController.writeEitherOfThem")))
                         : found.length() > LONGEST || given.length() > LONGEST
                                 ? Optional.of(new Fault(
                                         "found",
                                         found + given,
-                                        "a line has at most " + LONGEST + " characters",
-                                        "Make two lines of it"))
+                                        Wording.says("careController.aLineHasAtMostCharacters", LONGEST),
+                                        Wording.says("careController.makeTwoLinesOfIt")))
                                 : Optional.empty();
         if (fault.isPresent()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

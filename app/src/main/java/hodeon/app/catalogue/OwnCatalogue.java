@@ -2,6 +2,7 @@ package hodeon.app.catalogue;
 
 import hodeon.app.shell.LastAnswer;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
@@ -143,9 +144,9 @@ public class OwnCatalogue {
         List<Supply> read = reading.catalogue().supplies();
         if (reading.faults().isEmpty() && read.size() != 1) {
             return List.of(new CatalogueFault(
-                    "your supplies",
+                    Wording.says("ownCatalogue.yourSupplies"),
                     1,
-                    "Describe one supply here, beginning with its id in brackets; " + read.size() + " were found."));
+                    Wording.says("ownCatalogue.describeOneSupplyHereBeginningWith", read.size())));
         }
         if (reading.faults().isEmpty()) {
             supplies.emptyBin(householdId, read.getFirst().id());

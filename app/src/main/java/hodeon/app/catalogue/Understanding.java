@@ -2,6 +2,7 @@ package hodeon.app.catalogue;
 
 import hodeon.app.catalogue.ReadLine.Guess;
 import hodeon.app.shell.LastAnswer;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Crossing;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.words.LineReader;
@@ -164,8 +165,9 @@ public class Understanding {
 
     private static ReadLine said(WrittenLine line, Map<String, String> own, Map<String, Supply> supplies) {
         Optional<Supply> called = Optional.ofNullable(own.get(line.called())).map(supplies::get);
-        Named name = called.map(s ->
-                        new Named(Optional.of(s.id()), List.of(new Named.Likely(s.id(), "as you called it before"))))
+        Named name = called.map(s -> new Named(
+                        Optional.of(s.id()),
+                        List.of(new Named.Likely(s.id(), Wording.says("understanding.asYouCalledItBefore")))))
                 .orElseGet(line::name);
         String why = name.supply().isEmpty() ? asked(name) : lookAt(line.doubt());
         return new ReadLine(
@@ -183,14 +185,16 @@ public class Understanding {
     }
 
     private static String asked(Named name) {
-        return name.likely().isEmpty() ? "not known: search for it, or it is kept aside" : "which of these is it?";
+        return name.likely().isEmpty()
+                ? Wording.says("understanding.notKnownSearchForItOrIt")
+                : Wording.says("understanding.whichOfTheseIsIt");
     }
 
     private static String lookAt(WrittenLine.Doubt doubt) {
         return switch (doubt) {
             case NONE -> "";
-            case DATE -> "day and month may stand in either order: type the date as 2027-04-03";
-            case PACK -> "counted by the usual pack: look at the number";
+            case DATE -> Wording.says("understanding.dayAndMonthMayStandInEither");
+            case PACK -> Wording.says("understanding.countedByTheUsualPackLookAt");
         };
     }
 

@@ -75,8 +75,9 @@ class CheckController {
                 .filter(l -> l.answer().filter(a -> a != Answer.RIGHT).isPresent())
                 .count();
         return wrong == 0
-                ? "all as it should be"
-                : wrong + " of " + round.lines().size() + " lines were not";
+                ? Wording.says("checkController.allAsItShouldBe")
+                : Wording.says(
+                        "checkController.ofLinesWereNot", wrong, round.lines().size());
     }
 
     /**
@@ -199,8 +200,8 @@ class CheckController {
                         List.of(new Fault(
                                 "found",
                                 found,
-                                "the number found is a whole number from 0 to 100,000",
-                                "Count again and type it")));
+                                Wording.says("checkController.theNumberFoundIsAWholeNumber"),
+                                Wording.says("checkController.countAgainAndTypeIt"))));
                 return "redirect:/stock/checks/" + id + "#line-" + position;
             }
         }
@@ -211,8 +212,8 @@ class CheckController {
                     List.of(new Fault(
                             "charge",
                             charge,
-                            "a charge is a whole number of percent from 0 to 100",
-                            "Read it off the device, or leave it empty")));
+                            Wording.says("checkController.aChargeIsAWholeNumberOf"),
+                            Wording.says("checkController.readItOffTheDeviceOrLeave"))));
             return "redirect:/stock/checks/" + id + "#line-" + position;
         }
         String whom = lentTo.strip();
@@ -243,8 +244,8 @@ class CheckController {
                     List.of(new Fault(
                             "count",
                             Wording.says("lines.changed", changed),
-                            "a number holds only if nobody changes it while you count, and somebody did",
-                            "Look at the marked lines again; everything else you found is kept")));
+                            Wording.says("checkController.aNumberHoldsOnlyIfNobodyChanges"),
+                            Wording.says("checkController.lookAtTheMarkedLinesAgain"))));
         }
         return "redirect:/stock/checks/" + id;
     }

@@ -3,6 +3,7 @@ package hodeon.app.check;
 import hodeon.app.check.CheckService.Due;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -68,8 +69,8 @@ class ChecksController {
                                 r.startedAt().toLocalDate().toString(),
                                 r.startedBy(),
                                 r.finishedAt().isPresent()
-                                        ? "finished, " + CheckController.found(r)
-                                        : r.open() + " lines still open"))
+                                        ? Wording.says("checksController.finished", CheckController.found(r))
+                                        : Wording.says("checksController.linesStillOpen", r.open())))
                         .toList(),
                 where(all),
                 alike(all),
@@ -92,7 +93,9 @@ class ChecksController {
         List<Alike> alike = new ArrayList<>();
         byList.values().stream().filter(kits -> kits.size() > 1).forEach(kits -> alike.add(alike(kits)));
         if (all.kits().size() > 1) {
-            alike.add(new Alike("every kit", all.kits().stream().map(Place::id).toList()));
+            alike.add(new Alike(
+                    Wording.says("checksController.everyKit"),
+                    all.kits().stream().map(Place::id).toList()));
         }
         return alike;
     }
@@ -108,7 +111,9 @@ class ChecksController {
                 due.kit().id(),
                 due.kit().name(),
                 due.rhythm(),
-                due.last().map(d -> "last on " + d).orElse("never yet"),
+                due.last()
+                        .map(d -> Wording.says("checksController.lastOn", d))
+                        .orElse(Wording.says("checksController.neverYet")),
                 due.due().toString(),
                 !due.due().isAfter(today));
     }

@@ -11,6 +11,7 @@ import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -102,7 +103,7 @@ class AmendController {
                 sorting.map(s -> lines(s.take(), here)).orElse(List.of()),
                 sorting.map(s -> lines(s.missing(), here)).orElse(List.of()),
                 sorting.map(s -> lines(s.surplus(), here)).orElse(List.of()),
-                kit.name() + ", the rest");
+                Wording.says("amendController.theRest", kit.name()));
         return Shown.page("contents/amend", view, model);
     }
 

@@ -97,8 +97,10 @@ class BoughtController {
                 Wording.says("bought.entered", entered.kinds())
                         + (entered.aside().isEmpty()
                                 ? ""
-                                : " Kept aside, for nothing like them is known: " + String.join("; ", entered.aside())
-                                        + "."));
+                                : " "
+                                        + Wording.says(
+                                                "boughtController.keptAsideForNothingLikeThemIs",
+                                                String.join("; ", entered.aside()))));
         return "redirect:/kits/" + id + "/amend";
     }
 

@@ -2,6 +2,7 @@ package hodeon.app.contents;
 
 import hodeon.app.catalogue.Understanding;
 import hodeon.app.shell.RepeatedFields;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Catalogue;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -80,7 +81,8 @@ record ConfirmedLines(
         if (row.counted() && catalogue.supply(row.supply()).isPresent()) {
             return Optional.of(Map.entry(row.supply(), Math.min(Integer.parseInt(row.pieces()), MOST_PIECES)));
         }
-        unknown.add(row.text() + (row.counted() ? "" : " (“" + row.pieces() + "” is no number of pieces)"));
+        unknown.add(row.text()
+                + (row.counted() ? "" : " " + Wording.says("confirmedLines.isNoNumberOfPieces", row.pieces())));
         return Optional.empty();
     }
 }

@@ -2,6 +2,7 @@ package hodeon.app.contents;
 
 import hodeon.app.catalogue.ReadLine;
 import hodeon.app.catalogue.Understanding;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
@@ -25,11 +26,15 @@ record LinesPage(String text, List<ReadLine> lines, List<Fault> faults, List<Sup
         if (given > Understanding.MOST_LINES) {
             faults.add(
                     "text",
-                    given + " lines",
-                    "contents have at most " + Understanding.MOST_LINES + " lines",
-                    "Split them");
+                    Wording.says("linesPage.lines", given),
+                    Wording.says("linesPage.contentsHaveAtMostLines", Understanding.MOST_LINES),
+                    Wording.says("linesPage.splitThem"));
         } else if (given == 0) {
-            faults.add("text", "", "a list has at least one line", "Paste it, drop a file, or type “12 x plaster”");
+            faults.add(
+                    "text",
+                    "",
+                    Wording.says("linesPage.aListHasAtLeastOneLine"),
+                    Wording.says("linesPage.pasteItDropAFileOrType"));
         }
         return of(text, faults.none() ? understanding.read(household, text) : List.of(), faults.all(), catalogue);
     }

@@ -82,7 +82,7 @@ class OthersController {
                 name,
                 text,
                 others.lines().isEmpty()
-                        ? "Nothing was written."
+                        ? Wording.says("othersController.nothingWasWritten")
                         : Wording.says(
                                 "others.read",
                                 others.lists(),

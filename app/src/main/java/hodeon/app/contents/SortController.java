@@ -12,6 +12,7 @@ import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.enter.OpenLines;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.evidence.PlanningAssumption;
@@ -100,7 +101,7 @@ class SortController {
 
     @GetMapping
     String ask(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
-        opened.open(member, id, "What I have", model);
+        opened.open(member, id, Wording.says("sortController.whatIHave"), model);
         return Shown.page("contents/sort", LinesPage.EMPTY, model);
     }
 
@@ -108,7 +109,7 @@ class SortController {
     @PostMapping
     String match(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestParam String text, Model model) {
-        Mat mat = opened.open(member, id, "What I have", model);
+        Mat mat = opened.open(member, id, Wording.says("sortController.whatIHave"), model);
         return Shown.page(
                 "contents/sort",
                 LinesPage.read(
@@ -119,7 +120,7 @@ class SortController {
     /** Sorts what was confirmed; lines without a supply are kept aside and told. */
     @PostMapping("/confirmed")
     String sort(@AuthenticationPrincipal Member member, @PathVariable UUID id, ConfirmedLines confirmed, Model model) {
-        Mat mat = opened.open(member, id, "What I have", model);
+        Mat mat = opened.open(member, id, Wording.says("sortController.whatIHave"), model);
         Catalogue catalogue = mat.known().catalogue();
         List<String> unknown = new ArrayList<>();
         Map<String, Integer> have = confirmed.counted(catalogue, unknown);
@@ -141,7 +142,7 @@ class SortController {
             HttpServletResponse response,
             RedirectAttributes next,
             Model model) {
-        Mat mat = opened.open(member, id, "What I have", model);
+        Mat mat = opened.open(member, id, Wording.says("sortController.whatIHave"), model);
         Faults faults = new Faults();
         SortedContents sorted = SortedContents.read(form, mat.known().catalogue(), faults);
         if (action.equals("second") && ListService.nameFault(name).isPresent()) {
@@ -160,7 +161,7 @@ class SortController {
 
     private String lay(Member member, UUID id, long version, SortedContents sorted, RedirectAttributes next) {
         try {
-            mats.lay(member.householdId(), id, version, sorted.take(), "what I have laid out");
+            mats.lay(member.householdId(), id, version, sorted.take(), Wording.says("sortController.whatIHaveLaidOut"));
             next.addFlashAttribute("said", "Laid out from what you have.");
         } catch (MatChangedElsewhere | OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
             next.addFlashAttribute("conflict", true);

@@ -1,6 +1,7 @@
 package hodeon.app.contents;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Faults;
@@ -79,8 +80,8 @@ record SortedContents(List<Row> rows, List<String> unknown) {
                     faults.add(
                             "second",
                             Figures.named(other, s),
-                            "only " + Math.max(0, there - comes) + " are left for the second kit",
-                            "Take fewer, or put fewer in the second kit");
+                            Wording.says("sortedContents.onlyAreLeftForTheSecondKit", Math.max(0, there - comes)),
+                            Wording.says("sortedContents.takeFewerOrPutFewerInThe"));
                 }
                 rows.add(new Row(s, there, comes, other, pieces("best", row.best(), s, faults)));
             });
@@ -115,8 +116,8 @@ record SortedContents(List<Row> rows, List<String> unknown) {
         faults.add(
                 field,
                 typed.strip(),
-                "pieces of " + supply.name() + " are a whole number from 0 to " + ConfirmedLines.MOST_PIECES,
-                "Write digits only");
+                Wording.says("sortedContents.piecesOfAreAWholeNumberFrom", supply.name(), ConfirmedLines.MOST_PIECES),
+                Wording.says("sortedContents.writeDigitsOnly"));
         return 0;
     }
 }

@@ -181,7 +181,8 @@ class ClockController {
         return new Dosed(
                 kept.id(),
                 Moments.dated(kept.at(), kept.noted().zone()),
-                kept.noted().says() + " of " + kept.noted().name(),
+                Wording.says(
+                        "clockController.of", kept.noted().says(), kept.noted().name()),
                 kept.noted().by(),
                 kept.noted().over(),
                 kept.noted().struck());

@@ -1,5 +1,6 @@
 package hodeon.app.dose;
 
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.gate.DoseTally;
@@ -38,26 +39,30 @@ record Counting(String ingredient, String taken, String room, String next, boole
                 tally.name(),
                 says.apply(tally.taken()),
                 tally.limited()
-                        ? tally.room().map(r -> "room for " + says.apply(r)).orElse("more as needed: no most is said")
-                        : "how much more is not known, for no label speaks for them",
-                next.map(n -> next(of, give.orElseThrow(), n, now, zone)).orElse("not said for them, ask first"),
+                        ? tally.room()
+                                .map(r -> Wording.says("counting.roomFor", says.apply(r)))
+                                .orElse(Wording.says("counting.moreAsNeededNoMostIsSaid"))
+                        : Wording.says("counting.howMuchMoreIsNotKnownFor"),
+                next.map(n -> next(of, give.orElseThrow(), n, now, zone))
+                        .orElse(Wording.says("counting.notSaidForThemAskFirst")),
                 !now,
                 Strip.of(tally, says, of.now(), full, zone));
     }
 
     private static String next(DoseCase of, DoseAnswer.Give give, NextDose next, boolean now, ZoneId zone) {
         Product product = give.product();
-        String most = product.says(give.dosing().mostEver()) + " of " + product.name();
+        String most =
+                Wording.says("clockController.of", product.says(give.dosing().mostEver()), product.name());
         return now
-                ? "now, up to " + most
+                ? Wording.says("counting.nowUpTo", most)
                 : next.full()
-                        .map(at -> most + " from " + DoseNow.from(at, of.now(), zone))
-                        .orElse("not within a day: " + most + " is more than a day's most");
+                        .map(at -> Wording.says("counting.from", most, DoseNow.from(at, of.now(), zone)))
+                        .orElse(Wording.says("counting.notWithinADayIsMoreThan", most));
     }
 
     private static Function<BigDecimal, String> says(DoseCase of, DoseTally tally) {
         return tally.ingredient()
-                ? mg -> mg.stripTrailingZeros().toPlainString() + " mg"
+                ? mg -> Wording.says("counting.mg", mg.stripTrailingZeros().toPlainString())
                 : of.formulary()
                         .product(tally.of())
                         .<Function<BigDecimal, String>>map(p -> p::says)

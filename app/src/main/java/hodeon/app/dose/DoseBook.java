@@ -3,6 +3,7 @@ package hodeon.app.dose;
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.app.storage.RestoredRoom;
 import hodeon.core.medication.Patient;
 import hodeon.core.medication.formulary.Formulary;
@@ -150,7 +151,12 @@ public class DoseBook implements RestoredRoom {
             case DoseVerdict.Stopped stopped
             when !given.over().isBlank() -> {
                 String reasons = String.join(" ", new ObjectionWords(given.at().getZone()).say(stopped.objections()));
-                write(household, person, product, given, given.over().strip() + " (although: " + reasons + ")");
+                write(
+                        household,
+                        person,
+                        product,
+                        given,
+                        Wording.says("doseBook.although", given.over().strip(), reasons));
                 yield new DoseVerdict.Allowed(List.of());
             }
             case DoseVerdict.Stopped stopped -> stopped;
@@ -243,7 +249,7 @@ public class DoseBook implements RestoredRoom {
     /** A note that is no longer in the log was written by mistake, and so were its doses. */
     void removed(UUID household, UUID logEntry) {
         doses.findByHouseholdIdAndLogEntry(household, logEntry)
-                .forEach(row -> strike(row, "removing its note from the log"));
+                .forEach(row -> strike(row, Wording.says("doseBook.removingItsNoteFromTheLog")));
     }
 
     private void strike(DoseRow row, String by) {

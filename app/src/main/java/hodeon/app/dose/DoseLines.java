@@ -1,6 +1,7 @@
 package hodeon.app.dose;
 
 import hodeon.app.shell.Csv;
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.notice.Faults;
 import java.math.BigDecimal;
@@ -51,7 +52,11 @@ final class DoseLines {
         List<Line> lines = new ArrayList<>();
         Csv.read(text, format, faults, (row, where) -> {
             if (lines.size() >= MOST_LINES) {
-                faults.add("text", "more lines", "at most " + MOST_LINES + " doses are read at once", "Split it");
+                faults.add(
+                        "text",
+                        Wording.says("doseLines.moreLines"),
+                        Wording.says("doseLines.atMostDosesAreReadAtOnce", MOST_LINES),
+                        Wording.says("doseLines.splitIt"));
                 return false;
             }
             boolean head = row.getRecordNumber() == 1 && "at".equalsIgnoreCase(cell(row, "at"));
@@ -61,7 +66,11 @@ final class DoseLines {
             return true;
         });
         if (faults.none() && lines.isEmpty()) {
-            faults.add("text", "", "a line says when, what and how much", "Write one, or note a single dose above");
+            faults.add(
+                    "text",
+                    "",
+                    Wording.says("doseLines.aLineSaysWhenWhatAndHow"),
+                    Wording.says("doseLines.writeOneOrNoteASingleDose"));
         }
         lines.sort(Comparator.comparing(Line::at));
         return faults.none() ? lines : List.of();
@@ -74,7 +83,10 @@ final class DoseLines {
         String why = cell(row, "why");
         if (why.length() > LONGEST_REASON) {
             faults.add(
-                    where + "why", why, where + "a reason has at most " + LONGEST_REASON + " characters", "Shorten it");
+                    where + "why",
+                    why,
+                    Wording.says("doseLines.aReasonHasAtMostCharacters", where, LONGEST_REASON),
+                    Wording.says("doseLines.shortenIt"));
         }
         return at.flatMap(t -> product.flatMap(p -> units.map(u -> new Line(p.id(), u, t, why))));
     }
@@ -84,7 +96,11 @@ final class DoseLines {
             LocalDateTime at = LocalDateTime.parse(typed.replace(' ', 'T'), DateTimeFormatter.ISO_LOCAL_DATE_TIME);
             return Optional.of(ZonedDateTime.of(at, zone).withLaterOffsetAtOverlap());
         } catch (DateTimeException e) {
-            faults.add(where + "at", typed, where + "the time is a day and a time", "Write it like 2026-11-27 14:05");
+            faults.add(
+                    where + "at",
+                    typed,
+                    Wording.says("doseLines.theTimeIsADayAndA", where),
+                    Wording.says("doseLines.writeItLike2026112714"));
             return Optional.empty();
         }
     }
@@ -105,11 +121,13 @@ final class DoseLines {
             faults.add(
                     where + "product",
                     typed,
-                    where + "what was given is one product of the list"
-                            + (like.size() > 1 ? ", and this could be " + like.size() : ""),
+                    Wording.says(
+                            "doseLines.whatWasGivenIsOneProductOf",
+                            where,
+                            (like.size() > 1 ? Wording.says("doseLines.andThisCouldBe", like.size()) : "")),
                     like.size() > 1
-                            ? "Write more of its name, with the strength"
-                            : "Write its name as under Medicines");
+                            ? Wording.says("doseLines.writeMoreOfItsNameWithThe")
+                            : Wording.says("doseLines.writeItsNameAsUnderMedicines"));
         }
         return exact.or(() -> like.size() == 1 ? Optional.of(like.getFirst()) : Optional.empty());
     }
@@ -122,8 +140,8 @@ final class DoseLines {
             faults.add(
                     where + "units",
                     typed,
-                    where + "how much is a number above 0 and up to " + MOST_UNITS,
-                    "Write tablets, ml or puffs in digits");
+                    Wording.says("doseLines.howMuchIsANumberAbove0", where, MOST_UNITS),
+                    Wording.says("doseLines.writeTabletsMlOrPuffsInDigits"));
             return Optional.empty();
         }
         return Optional.of(new BigDecimal(text));

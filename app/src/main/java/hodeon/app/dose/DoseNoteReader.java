@@ -2,6 +2,7 @@ package hodeon.app.dose;
 
 import hodeon.app.shell.DeviceZone;
 import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.gate.DoseGate;
 import hodeon.core.notice.Faults;
@@ -28,19 +29,29 @@ record DoseNoteReader(Formulary formulary, Instant now, Faults faults) {
             faults.add(
                     "product",
                     product,
-                    "what was given is one of the list",
-                    "Choose it; your own are entered under Medicines");
+                    Wording.says("doseNoteReader.whatWasGivenIsOneOfThe"),
+                    Wording.says("doseNoteReader.chooseItYourOwnAreEnteredUnder"));
         }
         FieldReader read = new FieldReader(faults);
-        Optional<BigDecimal> units =
-                read.number("units", form.units(), "how much", LEAST_UNITS, MOST_UNITS, MOST_DECIMALS, "");
+        Optional<BigDecimal> units = read.number(
+                "units",
+                form.units(),
+                Wording.says("doseNoteReader.howMuch"),
+                LEAST_UNITS,
+                MOST_UNITS,
+                MOST_DECIMALS,
+                "");
         Optional<ZoneId> zone = DeviceZone.named(form.zone());
         if (zone.isEmpty()) {
-            faults.add("zone", form.zone(), "a time zone is named like Europe/Oslo", "Choose one of the list");
+            faults.add(
+                    "zone",
+                    form.zone(),
+                    Wording.says("doseNoteReader.aTimeZoneIsNamedLikeEurope"),
+                    Wording.says("doseNoteReader.chooseOneOfTheList"));
         }
         Optional<Instant> at = zone.flatMap(z -> moment(form.at(), z));
         String over = form.override() != null
-                ? read.line("why", form.why(), "why it is given all the same", LONGEST_REASON)
+                ? read.line("why", form.why(), Wording.says("doseNoteReader.whyItIsGivenAllTheSame"), LONGEST_REASON)
                 : "";
         return faults.none() && units.isPresent() && at.isPresent()
                 ? Optional.of(new DoseBook.Given(
@@ -63,8 +74,8 @@ record DoseNoteReader(Formulary formulary, Instant now, Faults faults) {
         faults.add(
                 "at",
                 typed,
-                "the time lies within the last seven days, and not ahead",
-                "Write when it was taken, there and then");
+                Wording.says("doseNoteReader.theTimeLiesWithinTheLastSeven"),
+                Wording.says("doseNoteReader.writeWhenItWasTakenThereAnd"));
         return Optional.empty();
     }
 }

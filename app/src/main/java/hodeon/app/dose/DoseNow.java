@@ -1,6 +1,7 @@
 package hodeon.app.dose;
 
 import hodeon.app.shell.FindingWords;
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.medication.gate.DoseGate;
@@ -21,7 +22,7 @@ public record DoseNow(boolean fine, String says) {
     public static DoseNow of(DoseGate gate, Product product, Instant at, ZoneId zone) {
         return switch (gate.answer(product, at)) {
             case DoseAnswer.Refused refused ->
-                new DoseNow(false, "Not said for them: " + FindingWords.say(refused.whyNot()));
+                new DoseNow(false, Wording.says("doseNow.notSaidForThem", FindingWords.say(refused.whyNot())));
             case DoseAnswer.Give give -> {
                 NextDose next = gate.next(product, at).orElseThrow();
                 boolean now = next.now().signum() > 0;
@@ -29,7 +30,9 @@ public record DoseNow(boolean fine, String says) {
                         now && !give.asks(),
                         clockSays(give, next, at, zone)
                                 + (give.asks()
-                                        ? now ? " But ask first: it has cautions for them." : " Ask first, too."
+                                        ? now
+                                                ? " " + Wording.says("doseNow.butAskFirstItHasCautionsFor")
+                                                : " " + Wording.says("doseNow.askFirstToo")
                                         : ""));
             }
         };
@@ -39,28 +42,32 @@ public record DoseNow(boolean fine, String says) {
         Product product = give.product();
         String most = product.says(give.dosing().mostEver());
         String full = next.full()
-                .map(at -> "from " + from(at, now, zone))
-                .orElse("not within a day: that is more than a day's most");
+                .map(at -> Wording.says("doseNow.from", from(at, now, zone)))
+                .orElse(Wording.says("doseNow.notWithinADayThatIsMore"));
         if (next.now().compareTo(give.dosing().mostEver()) == 0) {
-            return "Yes, now: up to " + most + ".";
+            return Wording.says("doseNow.yesNowUpTo", most);
         }
         if (next.now().signum() > 0) {
-            return "Now no more than " + product.says(next.now()) + "; " + most + " " + full + ".";
+            return Wording.says("doseNow.nowNoMoreThan", product.says(next.now()), most, full);
         }
         boolean someSooner = next.soonest().isPresent()
                 && next.soonest().get().units().compareTo(give.dosing().mostEver()) < 0;
         if (someSooner) {
             NextDose.Later some = next.soonest().get();
-            return "Not yet. " + product.says(some.units()) + " from " + Moments.said(rounded(some.at()), zone) + "; "
-                    + most + " " + full + ".";
+            return Wording.says(
+                    "doseNow.notYetFrom",
+                    product.says(some.units()),
+                    Moments.said(rounded(some.at()), zone),
+                    most,
+                    full);
         }
-        return next.full().isPresent() ? "Not yet: " + full + "." : "No, " + full + ".";
+        return next.full().isPresent() ? Wording.says("doseNow.notYet", full) : "No, " + full + ".";
     }
 
     /** Such as “Thu 14:05, Europe/Oslo, in 2 h 10 min”, rounded up to whole minutes. */
     static String from(Instant next, Instant now, ZoneId zone) {
         Duration wait = Duration.between(now, next).plusSeconds(59);
-        return Moments.said(rounded(next), zone) + ", in " + wait.toHours() + " h " + wait.toMinutesPart() + " min";
+        return Wording.says("doseNow.inHMin", Moments.said(rounded(next), zone), wait.toHours(), wait.toMinutesPart());
     }
 
     private static Instant rounded(Instant next) {

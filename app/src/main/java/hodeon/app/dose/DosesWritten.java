@@ -2,6 +2,7 @@ package hodeon.app.dose;
 
 import hodeon.app.people.AlsoWritten;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.Wording;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -31,7 +32,10 @@ class DosesWritten implements AlsoWritten {
         return book.ever(household, person.id()).stream()
                 .map(k -> new Line(
                         LocalDateTime.ofInstant(k.at(), ZoneOffset.UTC),
-                        k.noted().says() + " of " + k.noted().name(),
+                        Wording.says(
+                                "clockController.of",
+                                k.noted().says(),
+                                k.noted().name()),
                         k.noted().by(),
                         k.noted().over(),
                         k.noted().struck()))

@@ -3,6 +3,7 @@ package hodeon.app.dose;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
@@ -80,10 +81,9 @@ public class LoggedDoses {
                 .ifPresent(use -> {
                     Product product = use.product();
                     BigDecimal units = use.units();
-                    String says = product.says(units) + " of " + product.name();
+                    String says = Wording.says("clockController.of", product.says(units), product.name());
                     if (person.isEmpty()) {
-                        counted.add(says + " is on nobody's dose clock: " + note.who()
-                                + " is not written down among your people.");
+                        counted.add(Wording.says("loggedDoses.isOnNobodysDoseClockIsNot", says, note.who()));
                         return;
                     }
                     DoseVerdict verdict = book.note(
@@ -94,15 +94,18 @@ public class LoggedDoses {
                     ObjectionWords words = new ObjectionWords(note.at().getZone());
                     switch (verdict) {
                         case DoseVerdict.Allowed allowed ->
-                            counted.add(says + " is on the dose clock of " + note.who() + ", given "
-                                    + Moments.said(
-                                            note.at().toInstant(), note.at().getZone())
-                                    + ".");
+                            counted.add(Wording.says(
+                                    "loggedDoses.isOnTheDoseClockOfGiven",
+                                    says,
+                                    note.who(),
+                                    Moments.said(
+                                            note.at().toInstant(), note.at().getZone())));
                         case DoseVerdict.Stopped stopped -> against.addAll(words.say(stopped.objections()));
                         case DoseVerdict.Refused refused
                         when note.over().isBlank() -> against.add(words.say(refused.objection()));
                         case DoseVerdict.Refused refused ->
-                            counted.add(says + " is on no dose clock. " + words.say(refused.objection()));
+                            counted.add(
+                                    Wording.says("loggedDoses.isOnNoDoseClock", says, words.say(refused.objection())));
                     }
                 }));
         return new Outcome(counted, against);

@@ -89,7 +89,8 @@ public final class ObjectionWords {
 
     private static String amount(Subject of, BigDecimal amount) {
         return switch (of) {
-            case Subject.OfIngredient ingredient -> amount.stripTrailingZeros().toPlainString() + " mg";
+            case Subject.OfIngredient ingredient ->
+                Wording.says("counting.mg", amount.stripTrailingZeros().toPlainString());
             case Subject.OfProduct product -> product.product().says(amount);
         };
     }

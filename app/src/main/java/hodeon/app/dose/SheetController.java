@@ -5,12 +5,13 @@ import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.app.stock.StockService;
 import hodeon.core.medication.Direction;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.medication.amount.MixUps;
 import hodeon.core.medication.formulary.Product;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -73,7 +74,7 @@ class SheetController {
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
         UUID household = member.householdId();
-        DoseCase of = book.of(household, id, ZoneId.systemDefault());
+        DoseCase of = book.of(household, id, HouseStyle.here().zoneHere());
         people.seen(household, id, member.getUsername(), "dose sheet");
         Set<String> owned =
                 stock.of(household).held().stream().map(h -> h.lot().supply()).collect(Collectors.toSet());
@@ -104,12 +105,15 @@ class SheetController {
     }
 
     private static String who(DoseAnswer.Give give) {
-        return give.directed().stream().map(Direction::who).distinct().collect(Collectors.joining(" and "));
+        return give.directed().stream()
+                .map(Direction::who)
+                .distinct()
+                .collect(Collectors.joining(" " + Wording.says("sheetController.and") + " "));
     }
 
     static String about(DoseCase of) {
         return of.patient().age()
-                + of.patient().weighed().map(w -> ", " + w.said()).orElse(", mass not known");
+                + of.patient().weighed().map(w -> ", " + w.said()).orElse(Wording.says("sheetController.massNotKnown"));
     }
 
     static Line line(DoseAnswer answer) {
@@ -119,7 +123,7 @@ class SheetController {
                         refused.product().id(),
                         refused.product().name(),
                         "never",
-                        "Not said: " + FindingWords.say(refused.whyNot()),
+                        Wording.says("sheetController.notSaid", FindingWords.say(refused.whyNot())),
                         "",
                         "",
                         List.of(),
@@ -135,7 +139,9 @@ class SheetController {
                         give.often(),
                         give.working().stream().map(FindingWords::say).toList(),
                         CautionLine.of(give.cautions()),
-                        give.directed().isEmpty() ? "" : "As directed " + who(give) + ", not by the label.");
+                        give.directed().isEmpty()
+                                ? ""
+                                : Wording.says("sheetController.asDirectedNotByTheLabel", who(give)));
         };
     }
 }

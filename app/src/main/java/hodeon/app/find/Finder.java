@@ -8,6 +8,7 @@ import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Catalogue;
@@ -81,7 +82,7 @@ class Finder {
                     trip.trip().name(),
                     trip.trip()
                             .standing()
-                            .map(use -> "what a kit is for, filled up after " + Figures.days(use.refillDays()))
+                            .map(use -> Wording.says("finder.whatAKitIsForFilledUp", Figures.days(use.refillDays())))
                             .orElse(trip.trip().start().toString()),
                     path + "/mat"));
         }
@@ -94,7 +95,8 @@ class Finder {
                 .forEach(p -> found.add(new Found(
                         "place", p.name(), p.kind().word(), (p.isShelf() ? "/stock/places/" : "/kits/") + p.id())));
         people.all(householdId)
-                .forEach(k -> found.add(new Found("person", k.profile().name(), "your people", "/people/" + k.id())));
+                .forEach(k -> found.add(new Found(
+                        "person", k.profile().name(), Wording.says("finder.yourPeople"), "/people/" + k.id())));
         for (StoredTrip trip : all) {
             trip.trip()
                     .party()
@@ -109,9 +111,9 @@ class Finder {
         next(all, here).ifPresent(trip -> ofCatalogue(householdId, trip, found));
         owned.held()
                 .forEach(h -> found.add(new Found(
-                        "in stock",
+                        Wording.says("finder.inStock"),
                         owned.nameOf(h.lot().supply()),
-                        h.pieces() + " in " + owned.placeName(h.place()),
+                        Wording.says("finder.in", h.pieces(), owned.placeName(h.place())),
                         "/stock/lots/" + h.lot().id())));
         return found;
     }
@@ -142,14 +144,15 @@ class Finder {
                 .forEach(s -> found.add(new Found(
                         "supply",
                         s.name(),
-                        "on the mat of " + trip.trip().name(),
+                        Wording.says("finder.onTheMatOf", trip.trip().name()),
                         path + "/mat?about=" + s.id() + "#tile-" + s.id())));
         catalogue
                 .problems()
                 .forEach(p -> found.add(new Found(
                         "problem",
                         p.name(),
-                        "what serves it on the mat of " + trip.trip().name(),
+                        Wording.says(
+                                "finder.whatServesItOnTheMatOf", trip.trip().name()),
                         path + "/mat?problem=" + p.id())));
     }
 

@@ -4,6 +4,7 @@ import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.medication.amount.FormCompared;
@@ -72,15 +73,18 @@ class FormsController {
     private static FormView view(FormCompared form) {
         String unit = form.product().form().unit();
         return new FormView(
-                form.product().name() + (form.product().prescribed() ? " (on prescription)" : ""),
+                form.product().name()
+                        + (form.product().prescribed() ? " " + Wording.says("formsController.onPrescription") : ""),
                 form.supply().name(),
                 Figures.counted(form.units().doubleValue(), unit),
-                Figures.number(form.grams()) + " g",
-                Figures.number(form.millilitres()) + " ml",
+                Figures.grams(form.grams()),
+                Figures.millilitres(form.millilitres()),
                 Figures.money(form.price()),
                 form.monthsKept().isPresent()
                         ? Figures.counted(form.monthsKept().getAsInt(), "month")
-                        : "does not expire",
-                form.course().map(c -> Figures.counted(c.doubleValue(), unit)).orElse("as needed"));
+                        : Wording.says("formsController.doesNotExpire"),
+                form.course()
+                        .map(c -> Figures.counted(c.doubleValue(), unit))
+                        .orElse(Wording.says("formsController.asNeeded")));
     }
 }

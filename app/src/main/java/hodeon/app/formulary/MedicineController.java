@@ -4,6 +4,7 @@ import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Binned;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.formulary.DrugClass;
 import hodeon.core.medication.formulary.Formulary;
@@ -128,8 +129,8 @@ class MedicineController {
             faults.add(
                     "name",
                     "",
-                    "a household has at most " + MedicineShelf.MOST_OWN + " products of its own",
-                    "Remove one");
+                    Wording.says("medicineController.aHouseholdHasAtMostProductsOf", MedicineShelf.MOST_OWN),
+                    Wording.says("medicineController.removeOne"));
         }
         new OwnMedicineReader(
                         form,
@@ -160,12 +161,14 @@ class MedicineController {
     private String notKnown(OwnMedicineRow row) {
         return row.holds().keySet().stream()
                 .filter(name -> shelf.shipped().ingredientNamed(name).isEmpty())
-                .map(name -> " “" + name + "” is not known here"
-                        + shelf.shipped()
-                                .ingredientLike(name)
-                                .map(i -> ": did you mean " + i.name() + "?")
-                                .orElse(": say below what kind of thing it is.")
-                        + " Every dose sheet of whoever takes it says so.")
+                .map(name -> " "
+                        + Wording.says(
+                                "medicineController.isNotKnownHereEveryDoseSheet",
+                                name,
+                                shelf.shipped()
+                                        .ingredientLike(name)
+                                        .map(i -> Wording.says("medicineController.didYouMean", i.name()))
+                                        .orElse(Wording.says("medicineController.sayBelowWhatKindOfThingIt"))))
                 .collect(Collectors.joining());
     }
 
@@ -187,7 +190,7 @@ class MedicineController {
     @PostMapping("/medicines/{id}/remove")
     String remove(@AuthenticationPrincipal Member member, @PathVariable UUID id, RedirectAttributes next) {
         shelf.remove(member.householdId(), id);
-        Binned.told(next, "MEDICINE", id, "the medicine");
+        Binned.told(next, "MEDICINE", id, Wording.says("medicineController.theMedicine"));
         return "redirect:/medicines#own";
     }
 
@@ -203,7 +206,11 @@ class MedicineController {
                 .filter(t -> t.name().equals(tradition))
                 .findFirst()
                 .orElseGet(() -> {
-                    faults.add("tradition", tradition, "the kind of label is one of the list", "Choose from it");
+                    faults.add(
+                            "tradition",
+                            tradition,
+                            Wording.says("medicineController.theKindOfLabelIsOneOf"),
+                            Wording.says("medicineController.chooseFromIt"));
                     return Tradition.BRITISH;
                 });
         OptionalInt days = OptionalInt.empty();
@@ -213,16 +220,16 @@ class MedicineController {
             faults.add(
                     "reserve",
                     reserve,
-                    "the reserve is a whole number of days from 0 to " + MOST_RESERVE_DAYS,
-                    "Write it in digits, or leave it empty for the usual one");
+                    Wording.says("medicineController.theReserveIsAWholeNumberOf", MOST_RESERVE_DAYS),
+                    Wording.says("medicineController.writeItInDigitsOrLeaveIt"));
         }
         String advice = poison == null ? shelf.rules(member.householdId()).poisonAdvice() : poison.strip();
         if (advice.length() > LONGEST_POISON_ADVICE || advice.chars().anyMatch(Character::isISOControl)) {
             faults.add(
                     "poison",
                     advice,
-                    "whom to call is one line of at most " + LONGEST_POISON_ADVICE + " characters",
-                    "Write a name and a number");
+                    Wording.says("medicineController.whomToCallIsOneLineOf", LONGEST_POISON_ADVICE),
+                    Wording.says("medicineController.writeANameAndANumber"));
         }
         if (faults.none()) {
             shelf.setRules(member.householdId(), new MedicineRules(chosen, days, advice));

@@ -1,6 +1,7 @@
 package hodeon.app.formulary;
 
 import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.formulary.BandLine;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Ingredient;
@@ -54,22 +55,31 @@ final class OwnMedicineReader {
 
     Optional<OwnMedicineRow> read() {
         OwnMedicineRow row = new OwnMedicineRow();
-        row.name = read.line("name", form.name(), "the product's name", LONGEST_NAME);
-        row.ingredient = ingredient(
-                read.line("ingredient", form.ingredient(), "the ingredient's generic name", LONGEST_INGREDIENT));
-        row.form = read.choice("form", form.form(), "the form", MedicineForm.class);
+        row.name = read.line("name", form.name(), Wording.says("ownMedicineReader.theProductsName"), LONGEST_NAME);
+        row.ingredient = ingredient(read.line(
+                "ingredient",
+                form.ingredient(),
+                Wording.says("ownMedicineReader.theIngredientsGenericName"),
+                LONGEST_INGREDIENT));
+        row.form = read.choice("form", form.form(), Wording.says("ownMedicineReader.theForm"), MedicineForm.class);
         BigDecimal in = strengthIn(row.form);
         row.strengthIn = in.toPlainString();
-        row.strengthMicrograms = number("strength", form.strength(), "the strength in mg", MOST_MILLIGRAMS, "mg")
+        row.strengthMicrograms = number(
+                        "strength",
+                        form.strength(),
+                        Wording.says("ownMedicineReader.theStrengthInMg"),
+                        MOST_MILLIGRAMS,
+                        "mg")
                 .map(mg -> inOne(mg, in))
                 .orElse(1L);
         row.alsoHolds = alsoHolds(row.ingredient, in);
         row.slow = form.slow().equals("true");
-        row.confirmed = read.text("confirmed", form.confirmed(), "the reason", LONGEST_REASON);
+        row.confirmed =
+                read.text("confirmed", form.confirmed(), Wording.says("ownMedicineReader.theReason"), LONGEST_REASON);
         row.step = number(
                         "step",
                         form.step(),
-                        "the smallest amount that can be measured out",
+                        Wording.says("ownMedicineReader.theSmallestAmountThatCanBeMeasured"),
                         BigDecimal.valueOf(100),
                         "")
                 .map(BigDecimal::toPlainString)
@@ -77,7 +87,7 @@ final class OwnMedicineReader {
         row.perPiece = number(
                         "perPiece",
                         form.perPiece(),
-                        "how much is in one piece of the supply",
+                        Wording.says("ownMedicineReader.howMuchIsInOnePieceOf"),
                         BigDecimal.valueOf(10_000),
                         "")
                 .map(BigDecimal::toPlainString)
@@ -85,7 +95,11 @@ final class OwnMedicineReader {
         row.prescribed = form.prescribed().equals("true");
         row.supplyId = form.supply().isEmpty() ? null : form.supply();
         if (row.supplyId != null && !supplies.contains(row.supplyId)) {
-            faults.add("supply", form.supply(), "the supply is one of the list", "Choose from it, or leave it empty");
+            faults.add(
+                    "supply",
+                    form.supply(),
+                    Wording.says("ownMedicineReader.theSupplyIsOneOfTheList"),
+                    Wording.says("ownMedicineReader.chooseFromItOrLeaveItEmpty"));
         }
         row.bands = bands();
         return faults.none() ? Optional.of(row) : Optional.empty();
@@ -111,16 +125,16 @@ final class OwnMedicineReader {
                 faults.add(
                         "alsoHolds",
                         line,
-                        "a further ingredient is named once with its mg, above 0 and up to " + MOST_MILLIGRAMS,
-                        "Write one a line, like “codeine 8”");
+                        Wording.says("ownMedicineReader.aFurtherIngredientIsNamedOnceWith", MOST_MILLIGRAMS),
+                        Wording.says("ownMedicineReader.writeOneALineLikeCodeine8"));
             }
         }
         if (lines.size() > MOST_MORE) {
             faults.add(
                     "alsoHolds",
-                    lines.size() + " lines",
-                    "it holds at most " + MOST_MORE + " more",
-                    "Leave out what does not act");
+                    Wording.says("linesPage.lines", lines.size()),
+                    Wording.says("ownMedicineReader.itHoldsAtMostMore", MOST_MORE),
+                    Wording.says("ownMedicineReader.leaveOutWhatDoesNotAct"));
         }
         return more.entrySet().stream()
                 .map(e -> e.getKey() + "\t" + e.getValue())
@@ -133,10 +147,19 @@ final class OwnMedicineReader {
             return BigDecimal.ONE;
         }
         if (!of.liquid()) {
-            faults.add("per", form.per(), "only a liquid's strength is said for some ml", "Leave it at 1");
+            faults.add(
+                    "per",
+                    form.per(),
+                    Wording.says("ownMedicineReader.onlyALiquidsStrengthIsSaidFor"),
+                    Wording.says("ownMedicineReader.leaveItAt1"));
             return BigDecimal.ONE;
         }
-        return number("per", form.per(), "the millilitres that the strength is said for", MOST_MILLILITRES, "ml")
+        return number(
+                        "per",
+                        form.per(),
+                        Wording.says("ownMedicineReader.theMillilitresThatTheStrengthIs"),
+                        MOST_MILLILITRES,
+                        "ml")
                 .orElse(BigDecimal.ONE);
     }
 
@@ -156,8 +179,8 @@ final class OwnMedicineReader {
                 faults.add(
                         "ingredient",
                         name,
-                        "one ingredient stands here, so that each is counted",
-                        "Write one here and each other on a line of its own below");
+                        Wording.says("ownMedicineReader.oneIngredientStandsHereSoThatEach"),
+                        Wording.says("ownMedicineReader.writeOneHereAndEachOtherOn"));
             }
         }
         return known.map(Ingredient::id).orElse(name);
@@ -170,7 +193,11 @@ final class OwnMedicineReader {
                 .filter(l -> !l.isEmpty())
                 .toArray(String[]::new);
         if (lines.length > MOST_BANDS) {
-            faults.add("bands", lines.length + " lines", "a label has at most " + MOST_BANDS + " lines", "Shorten it");
+            faults.add(
+                    "bands",
+                    Wording.says("linesPage.lines", lines.length),
+                    Wording.says("ownMedicineReader.aLabelHasAtMostLines", MOST_BANDS),
+                    Wording.says("doseLines.shortenIt"));
         }
         for (String line : lines) {
             try {
@@ -179,8 +206,8 @@ final class OwnMedicineReader {
                 faults.add(
                         "bands",
                         line,
-                        "a line says for whom, how much and how often, like “age 6y-12y dose 5 every 12h times 2 most 10”",
-                        "Write it so, in mg; of a product that mixes several in tablets or ml");
+                        Wording.says("ownMedicineReader.aLineSaysForWhomHowMuch"),
+                        Wording.says("ownMedicineReader.writeItSoInMgOfA"));
             }
         }
         return Arrays.stream(lines).collect(Collectors.joining("\n"));

@@ -75,7 +75,7 @@ record HeatView(
                 exposed.stream()
                         .map(HeatExposure::limit)
                         .distinct()
-                        .map(c -> new Tick(up.written(c), "limit " + c + " °C"))
+                        .map(c -> new Tick(up.written(c), Wording.says("heatView.limitC", c)))
                         .toList(),
                 lots,
                 readings.size());
@@ -95,7 +95,7 @@ record HeatView(
 
     private static String hours(Duration lasting) {
         return lasting.toMinutes() < 60
-                ? lasting.toMinutes() + " min"
+                ? Wording.says("heatView.min", lasting.toMinutes())
                 : String.format(Locale.ROOT, "%.1f h", lasting.toMinutes() / 60.0);
     }
 

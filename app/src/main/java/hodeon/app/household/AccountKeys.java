@@ -208,7 +208,7 @@ public class AccountKeys {
         Membership theirs = memberships
                 .findByHouseholdIdAndAccountId(keeper.householdId(), account)
                 .orElseThrow(() -> new NotHere("member " + account));
-        if (memberships.findByAccountIdOrderBySince(account).size() > 1) {
+        if (!knownHereAlone(account)) {
             return Optional.empty();
         }
         audit.note(keeper, Audit.Kind.ACCOUNT, "gave " + theirs.account.signInName + " a way back in");
@@ -231,7 +231,13 @@ public class AccountKeys {
     private Optional<WayBack> used(String secret) {
         LocalDateTime now = LocalDateTime.now(clock);
         return ways.held(Secret.digest(plain(secret)))
-                .filter(w -> w.usedAt == null && (w.until == null || w.until.isAfter(now)));
+                .filter(w -> w.usedAt == null && (w.until == null || w.until.isAfter(now)))
+                .filter(w -> w.kind != WayBack.Kind.KEEPER || knownHereAlone(w.accountId));
+    }
+
+    /** Whoever has joined another household since is no keeper's to let in. */
+    private boolean knownHereAlone(UUID account) {
+        return memberships.findByAccountIdOrderBySince(account).size() <= 1;
     }
 
     /**

@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,10 +19,12 @@ public class Audit {
     private static final int LONGEST = 400;
 
     private final AuditRepository rows;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    Audit(AuditRepository rows, Clock clock) {
+    Audit(AuditRepository rows, ApplicationEventPublisher events, Clock clock) {
         this.rows = rows;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -46,6 +49,9 @@ public class Audit {
 
     public record Noted(LocalDateTime at, String who, Kind kind, String what) {}
 
+    /** Told when what opens an account, or where a way back is sent, has changed. */
+    public record AccountChanged(UUID account, UUID household, String who, String what) {}
+
     public void note(Member by, Kind kind, String what) {
         AuditRow row = new AuditRow();
         row.householdId = by.role().isEmpty() ? null : by.householdId();
@@ -55,6 +61,9 @@ public class Audit {
         row.what = what.length() > LONGEST ? what.substring(0, LONGEST) : what;
         rows.save(row);
         rows.deleteByAtBefore(row.at.minusDays(KEPT_DAYS));
+        if (kind == Kind.ACCOUNT) {
+            events.publishEvent(new AccountChanged(by.accountId(), by.householdId(), row.who, row.what));
+        }
     }
 
     /** Whether somebody did such a thing in the household since a time. */

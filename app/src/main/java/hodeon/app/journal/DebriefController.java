@@ -7,6 +7,7 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
@@ -173,8 +174,11 @@ class DebriefController {
             faults.add(
                     "sure",
                     "",
-                    trip.trip().name() + " begins on " + trip.trip().start() + " and nothing was used on it yet",
-                    "Choose another outing, or say that you mean it");
+                    Wording.says(
+                            "debriefController.beginsOnAndNothingWasUsedOn",
+                            trip.trip().name(),
+                            trip.trip().start()),
+                    Wording.says("debriefController.chooseAnotherOutingOrSayThatYou"));
         }
         List<Held> held = all.inKit(place.get().id());
         Map<String, Integer> used = new LinkedHashMap<>();
@@ -187,9 +191,18 @@ class DebriefController {
             String left = form.left().getOrDefault(supply, "").strip();
             String some = form.used().getOrDefault(supply, "").strip();
             if (!left.isEmpty()) {
-                used.put(supply, there - whole("left of " + all.nameOf(supply), left, there, faults));
+                used.put(
+                        supply,
+                        there
+                                - whole(
+                                        Wording.says("debriefController.leftOf", all.nameOf(supply)),
+                                        left,
+                                        there,
+                                        faults));
             } else if (!some.isEmpty()) {
-                used.put(supply, whole("used of " + all.nameOf(supply), some, there, faults));
+                used.put(
+                        supply,
+                        whole(Wording.says("debriefController.usedOf", all.nameOf(supply)), some, there, faults));
             }
             if (form.opened().containsKey(supply)) {
                 opened.add(supply);
@@ -205,11 +218,17 @@ class DebriefController {
                         form.learn() != null,
                         Cause.onTrip(
                                 member.getUsername(),
-                                "debrief of " + trip.trip().name(),
+                                Wording.says(
+                                        "debriefController.debriefOf",
+                                        trip.trip().name()),
                                 id));
                 next.addFlashAttribute("said", "Written: the kit holds what is left.");
             } catch (TooFew few) {
-                faults.add("used", "", "somebody took pieces while you counted; nothing was written", "Count again");
+                faults.add(
+                        "used",
+                        "",
+                        Wording.says("debriefController.somebodyTookPiecesWhileYouCounted"),
+                        Wording.says("debriefController.countAgain"));
             }
         }
         if (!faults.none()) {
@@ -231,8 +250,8 @@ class DebriefController {
         faults.add(
                 field,
                 given,
-                field + " is a whole number from 0 to " + most + ", as many as are in the kit",
-                "Correct it");
+                Wording.says("debriefController.isAWholeNumberFrom0To", field, most),
+                Wording.says("problemController.correctIt"));
         return 0;
     }
 }

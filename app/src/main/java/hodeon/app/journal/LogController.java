@@ -10,6 +10,7 @@ import hodeon.app.household.Member;
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.need.Learning.Learned;
@@ -104,7 +105,8 @@ class LogController {
             Model model) {
         Faults faults = new Faults();
         StoredTrip trip = trips.find(member.householdId(), id);
-        String name = new FieldReader(faults).lineOrNothing("who", who, "The name", BriefConverter.LONGEST_NAME);
+        String name = new FieldReader(faults)
+                .lineOrNothing("who", who, Wording.says("logController.theName"), BriefConverter.LONGEST_NAME);
         LogCsv.line(
                         on,
                         problem,
@@ -177,12 +179,17 @@ class LogController {
                         kept.line().note(),
                         detail.place(),
                         detail.tourniquetAt()
-                                .map(t -> "tourniquet on at " + t.toString().replace('T', ' ') + in(kept))
+                                .map(t -> Wording.says(
+                                        "logController.tourniquetOnAt",
+                                        t.toString().replace('T', ' '),
+                                        in(kept)))
                                 .orElse(""),
                         detail.bodyPlace(),
-                        detail.specimen() ? "specimen kept" : "",
+                        detail.specimen() ? Wording.says("logController.specimenKept") : "",
                         detail.burnPercent().isPresent()
-                                ? "about " + detail.burnPercent().getAsInt() + " % of the body burnt"
+                                ? Wording.says(
+                                        "logController.aboutOfTheBodyBurnt",
+                                        detail.burnPercent().getAsInt())
                                 : "",
                         moments(kept))
                 .filter(s -> !s.isEmpty())
@@ -194,11 +201,12 @@ class LogController {
         List<UseLog.Moment> moments = kept.detail().moments();
         return moments.isEmpty()
                 ? ""
-                : "done: "
-                        + moments.stream()
+                : Wording.says(
+                        "logController.done",
+                        moments.stream()
                                 .map(m -> CLOCK.format(m.at()) + " " + m.what())
-                                .collect(Collectors.joining(", "))
-                        + in(kept);
+                                .collect(Collectors.joining(", ")),
+                        in(kept));
     }
 
     /** A time never stands without naming whose clock it is, where that was kept. */
@@ -263,8 +271,10 @@ class LogController {
                                         p.name(),
                                         Figures.number(l.before().perThousandPersonDays()),
                                         Figures.number(l.after().perThousandPersonDays()),
-                                        Figures.counted(l.events(), "event") + " in " + Figures.number(l.personDays())
-                                                + " person-days")))
+                                        Wording.says(
+                                                "logController.inPersonDays",
+                                                Figures.counted(l.events(), "event"),
+                                                Figures.number(l.personDays())))))
                         .sorted(Comparator.comparing(LearnedView::problem))
                         .toList(),
                 text,

@@ -26,8 +26,8 @@ class LogStep implements Progress.Later {
         }
         int entries = log.of(householdId, trip.id()).size();
         String state = log.learnsFrom(householdId, trip.id())
-                ? "complete, learned from"
-                : entries == 0 ? "nothing yet" : Wording.says("log.entries", entries);
+                ? Wording.says("logStep.completeLearnedFrom")
+                : entries == 0 ? Wording.says("logStep.nothingYet") : Wording.says("log.entries", entries);
         return List.of(new Progress.Step("Log", "/trips/" + trip.id() + "/log", state, false));
     }
 }

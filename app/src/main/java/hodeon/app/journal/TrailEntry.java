@@ -1,5 +1,7 @@
 package hodeon.app.journal;
 
+import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.notice.Faults;
@@ -66,30 +68,37 @@ record TrailEntry(
             faults.add(
                     "time",
                     text(at),
-                    "it happened on a day of the outing, " + trip.start() + " to " + trip.end(),
-                    "Correct the time, or the dates in the brief");
+                    Wording.says("trailEntry.itHappenedOnADayOfThe", trip.start(), trip.end()),
+                    Wording.says("trailEntry.correctTheTimeOrTheDatesIn"));
         }
         String what = text(problem);
         if (catalogue.problem(what).isEmpty()) {
-            faults.add("problem", what, "the problem is one of those the odds list", "Note it again");
+            faults.add(
+                    "problem",
+                    what,
+                    Wording.says("trailEntry.theProblemIsOneOfThoseThe"),
+                    Wording.says("trailEntry.noteItAgain"));
         }
         Map<String, Integer> pieces = pieces(catalogue, faults);
         UseLog.Line line = new UseLog.Line(when.toLocalDate(), what, 1, oneLine("note", text(note), 200, faults));
         UseLog.Detail detail = new UseLog.Detail(
                 Optional.of(when),
-                zoneOr(ZoneId.systemDefault()).getId(),
+                zoneOr(HouseStyle.here().zoneHere()).getId(),
                 oneLine("who", text(who), 80, faults),
                 of(trip.party()),
                 oneLine("place", text(place), 120, faults),
                 pieces,
-                text(tourniquetAt).isEmpty() ? Optional.empty() : time("tourniquet time", text(tourniquetAt), faults),
-                oneLine("place on the body", text(bodyPlace), 80, faults),
+                text(tourniquetAt).isEmpty()
+                        ? Optional.empty()
+                        : time(Wording.says("trailEntry.tourniquetTime"), text(tourniquetAt), faults),
+                oneLine(Wording.says("trailEntry.placeOnTheBody"), text(bodyPlace), 80, faults),
                 Boolean.TRUE.equals(specimen),
                 percent(faults),
                 moments(faults));
         String reason = oneLine("reason", text(over), 300, faults);
         return faults.none()
-                ? entryId.map(i -> new Checked(i, line, detail, when, zoneOr(ZoneId.systemDefault()), reason))
+                ? entryId.map(i -> new Checked(
+                        i, line, detail, when, zoneOr(HouseStyle.here().zoneHere()), reason))
                 : Optional.empty();
     }
 
@@ -115,7 +124,11 @@ record TrailEntry(
         try {
             return Optional.of(UUID.fromString(text(id)));
         } catch (IllegalArgumentException e) {
-            faults.add("id", text(id), "a note has an id of its own", "Reload the page and note it again");
+            faults.add(
+                    "id",
+                    text(id),
+                    Wording.says("trailEntry.aNoteHasAnIdOfIts"),
+                    Wording.says("trailEntry.reloadThePageAndNoteItAgain"));
             return Optional.empty();
         }
     }
@@ -124,14 +137,22 @@ record TrailEntry(
         try {
             return Optional.of(LocalDateTime.parse(given).truncatedTo(ChronoUnit.MINUTES));
         } catch (DateTimeException e) {
-            faults.add(field, given, "the " + field + " is a day and a time", "Write it like 2027-06-12T10:20");
+            faults.add(
+                    field,
+                    given,
+                    Wording.says("trailEntry.theIsADayAndATime", field),
+                    Wording.says("trailEntry.writeItLike20270612t1020"));
             return Optional.empty();
         }
     }
 
     private static String oneLine(String field, String given, int most, Faults faults) {
         if (given.length() > most || given.chars().anyMatch(Character::isISOControl)) {
-            faults.add(field, given, field + " is one line of at most " + most + " characters", "Shorten it");
+            faults.add(
+                    field,
+                    given,
+                    Wording.says("trailEntry.isOneLineOfAtMostCharacters", field, most),
+                    Wording.says("doseLines.shortenIt"));
         }
         return given;
     }
@@ -146,13 +167,17 @@ record TrailEntry(
             faults.add(
                     "used",
                     String.join(", ", unknown),
-                    "what was used is in the catalogue, at most 60 kinds",
-                    "Leave it out");
+                    Wording.says("trailEntry.whatWasUsedIsInTheCatalogue"),
+                    Wording.says("trailEntry.leaveItOut"));
             return pieces;
         }
         given.forEach((supply, number) -> {
             if (number == null || number < 0 || number > MOST_PIECES) {
-                faults.add("used", supply + ": " + number, "so many pieces were used, from 0 to 1,000", "Correct it");
+                faults.add(
+                        "used",
+                        supply + ": " + number,
+                        Wording.says("trailEntry.soManyPiecesWereUsedFrom0"),
+                        Wording.says("problemController.correctIt"));
             } else if (number > 0) {
                 pieces.put(supply, number);
             }
@@ -165,20 +190,23 @@ record TrailEntry(
         if (given.size() > MOST_MOMENTS) {
             faults.add(
                     "times",
-                    given.size() + " of them",
-                    "a note keeps at most " + MOST_MOMENTS + " times",
-                    "Clear some");
+                    Wording.says("trailEntry.ofThem", given.size()),
+                    Wording.says("trailEntry.aNoteKeepsAtMostTimes", MOST_MOMENTS),
+                    Wording.says("trailEntry.clearSome"));
             return List.of();
         }
         List<UseLog.Moment> read = new ArrayList<>();
         for (Pressed pressed : given) {
-            String what = oneLine("what was done", text(pressed.what()), 120, faults);
+            String what = oneLine(Wording.says("trailEntry.whatWasDone"), text(pressed.what()), 120, faults);
             try {
                 read.add(new UseLog.Moment(
                         LocalDateTime.parse(text(pressed.at())).truncatedTo(ChronoUnit.SECONDS), what));
             } catch (DateTimeException e) {
                 faults.add(
-                        "times", text(pressed.at()), "each is a day and a time", "Write it like 2027-06-12T10:20:31");
+                        "times",
+                        text(pressed.at()),
+                        Wording.says("trailEntry.eachIsADayAndATime"),
+                        Wording.says("trailEntry.writeItLike20270612t10202"));
             }
         }
         return read;
@@ -197,7 +225,11 @@ record TrailEntry(
         } catch (NumberFormatException e) {
             // Told below.
         }
-        faults.add("burn", given, "the burnt share of the body is from 0 to 100 %", "A palm is about 1 %");
+        faults.add(
+                "burn",
+                given,
+                Wording.says("trailEntry.theBurntShareOfTheBodyIs"),
+                Wording.says("trailEntry.aPalmIsAbout1"));
         return OptionalInt.empty();
     }
 }

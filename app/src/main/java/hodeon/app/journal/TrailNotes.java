@@ -2,6 +2,7 @@ package hodeon.app.journal;
 
 import hodeon.app.dose.LoggedDoses;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.Wording;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.context.event.EventListener;
@@ -73,7 +74,7 @@ class TrailNotes {
                         detail.person(),
                         detail.used(),
                         note.moment(),
-                        by + ", on the trail",
+                        Wording.says("trailNotes.onTheTrail", by),
                         note.over()));
         if (!given.against().isEmpty()) {
             throw new DoseStopped(given.against());

@@ -1,6 +1,7 @@
 package hodeon.app.kits;
 
 import hodeon.app.check.FoundLast.Charged;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Held;
@@ -41,11 +42,11 @@ final class Devices {
             }
             Optional.ofNullable(charged.get(one.lot().id()))
                     .ifPresentOrElse(
-                            c -> line.append(", at ")
+                            c -> line.append(Wording.says("devices.at") + " ")
                                     .append(c.percent())
-                                    .append(" % on ")
+                                    .append(" " + Wording.says("devices.on") + " ")
                                     .append(c.on()),
-                            () -> line.append(", charge not looked at yet"));
+                            () -> line.append(Wording.says("devices.chargeNotLookedAtYet")));
             supply.get().keeping().usesUp().stream().sorted().forEach(id -> line.append("; ")
                     .append(here.nameOf(id))
                     .append(": ")

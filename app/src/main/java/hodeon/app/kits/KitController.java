@@ -8,6 +8,7 @@ import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Paged;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.KitKeeping;
@@ -100,7 +101,8 @@ class KitController {
         Optional<UUID> chosen =
                 switch (list) {
                     case "", "contents" -> Optional.empty();
-                    case "new", "advice" -> Optional.of(lists.save(household, name.strip() + " list", Map.of()));
+                    case "new", "advice" ->
+                        Optional.of(lists.save(household, Wording.says("kitController.list", name.strip()), Map.of()));
                     default -> Optional.of(lists.find(household, id(list)).id());
                 };
         UUID kit = stock.addPlace(household, name, Place.Kind.KIT, Optional.empty(), chosen);
@@ -148,12 +150,16 @@ class KitController {
         UUID household = member.householdId();
         Faults faults = new Faults();
         FieldReader read = new FieldReader(faults);
-        read.line("name", name, "a kit's name", ListService.LONGEST_NAME);
+        read.line("name", name, Wording.says("kitController.aKitsName"), ListService.LONGEST_NAME);
         keeping.nameFault(household, id, name).ifPresent(faults::add);
         Place.Facts facts = new Place.Facts(
                 read.lineOrNothing("where it stands", stands, "where a kit stands", LONGEST_STANDS),
-                read.lineOrNothing("who knows", knownBy, "who knows where it stands", LONGEST_WORDS),
-                read.lineOrNothing("condition", condition, "its condition", LONGEST_WORDS),
+                read.lineOrNothing(
+                        Wording.says("kitController.whoKnows"),
+                        knownBy,
+                        Wording.says("kitController.whoKnowsWhereItStands"),
+                        LONGEST_WORDS),
+                read.lineOrNothing("condition", condition, Wording.says("kitController.itsCondition"), LONGEST_WORDS),
                 Optional.empty());
         list.ifPresent(l -> lists.find(household, l));
         if (faults.none()) {
@@ -206,9 +212,11 @@ class KitController {
         }
         next.addFlashAttribute(
                 "said",
-                into.map(i -> "“" + moved.name() + "” now lies in "
-                                + stock.of(household).path(i) + ".")
-                        .orElse("“" + moved.name() + "” is lifted out, with all that lies in it."));
+                into.map(i -> Wording.says(
+                                "kitController.nowLiesIn",
+                                moved.name(),
+                                stock.of(household).path(i)))
+                        .orElse(Wording.says("kitController.isLiftedOutWithAllThatLies", moved.name())));
         return "redirect:/kits/" + id;
     }
 

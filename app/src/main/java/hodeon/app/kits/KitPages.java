@@ -132,7 +132,7 @@ class KitPages {
                         kit.facts().retiredOn().map(LocalDate::toString).orElse("")),
                 Figures.grams(here.mass(id)),
                 held.isEmpty()
-                        ? "nothing yet"
+                        ? Wording.says("logStep.nothingYet")
                         : Figures.counted(
                                 held.stream()
                                         .map(h -> h.lot().supply())
@@ -183,15 +183,15 @@ class KitPages {
     private static String answer(boolean listed, boolean empty, List<LackView> lacks, List<GoneView> gone) {
         if (!listed) {
             return empty
-                    ? "Nothing lies here yet, and no list says what belongs in it."
-                    : "No list says what belongs in it, so nobody can say what is missing.";
+                    ? Wording.says("kitPages.nothingLiesHereYetAndNoList")
+                    : Wording.says("kitPages.noListSaysWhatBelongsInIt");
         }
         if (lacks.isEmpty() && gone.isEmpty()) {
-            return "Nothing is missing.";
+            return Wording.says("kitPages.nothingIsMissing");
         }
         long below = lacks.stream().filter(LackView::belowLeast).count();
         return Wording.says("kinds.missing", lacks.size() + gone.size())
-                + (below > 0 ? ", " + below + " of them below the least count." : ".");
+                + (below > 0 ? Wording.says("kitPages.ofThemBelowTheLeastCount", below) : ".");
     }
 
     private List<LackView> lacks(
@@ -213,7 +213,10 @@ class KitPages {
             left.merge(supply, -some, Integer::sum);
             views.add(new LackView(
                     here.nameOf(supply),
-                    state.lacks() + " of " + here.counted(state.line().target(), supply),
+                    Wording.says(
+                            "clockController.of",
+                            state.lacks(),
+                            here.counted(state.line().target(), supply)),
                     state.line().module(),
                     away.missing().stream()
                             .filter(m -> m.supply().equals(supply))
@@ -221,7 +224,7 @@ class KitPages {
                             .map(m -> LastSeen.since(m, lent))
                             .orElse(away.taken().getOrDefault(supply, "")),
                     state.belowLeast(),
-                    some > 0 ? "Take " + here.counted(some, supply) + " from " + given.from(supply) : "",
+                    some > 0 ? Wording.says("kitPages.takeFrom", here.counted(some, supply), given.from(supply)) : "",
                     some > 0
                             ? Map.of(
                                     "kit",
@@ -242,10 +245,12 @@ class KitPages {
     private static List<String> covered(AgainstList against, Stock here) {
         return against.lines().stream()
                 .filter(s -> !s.covered().isEmpty())
-                .map(s -> here.named(s.lacksOfItsOwn(), s.line().supply()) + " not there, covered by "
-                        + s.covered().stream()
+                .map(s -> Wording.says(
+                        "kitPages.notThereCoveredBy",
+                        here.named(s.lacksOfItsOwn(), s.line().supply()),
+                        s.covered().stream()
                                 .map(c -> here.named(c.pieces(), c.supply()))
-                                .collect(Collectors.joining(" and ")))
+                                .collect(Collectors.joining(" " + Wording.says("sheetController.and") + " "))))
                 .toList();
     }
 
@@ -264,7 +269,7 @@ class KitPages {
         return here.nesting().within(kit.id()).stream()
                 .map(p -> new PartView(
                         p,
-                        p.equals(kit.id()) ? "Loose in it" : here.placeName(p),
+                        p.equals(kit.id()) ? Wording.says("kitPages.looseInIt") : here.placeName(p),
                         !p.equals(kit.id()),
                         here.nesting().way(p).size() - above,
                         Figures.grams(here.mass(p)),
@@ -291,9 +296,11 @@ class KitPages {
                 .map(p -> new AwayView(
                         p.id(),
                         p.name(),
-                        p.inside().map(i -> "in " + here.path(i)).orElse("by itself"),
+                        p.inside()
+                                .map(i -> Wording.says("kitPages.in", here.path(i)))
+                                .orElse(Wording.says("kitPages.byItself")),
                         Optional.ofNullable(moves.get(p.id()))
-                                .map(m -> "since " + m.at().toLocalDate() + ", by " + m.who())
+                                .map(m -> Wording.says("kitPages.sinceBy", m.at().toLocalDate(), m.who()))
                                 .orElse("")))
                 .toList();
     }

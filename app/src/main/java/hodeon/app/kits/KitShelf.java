@@ -3,6 +3,7 @@ package hodeon.app.kits;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -102,10 +103,12 @@ public class KitShelf {
                         .filter(h -> h.good().isPresent())
                         .min(Held.FIRST_EXPIRED)
                         .map(h -> LotView.of(h, all, today))
-                        .map(l -> l.state().sign() + " first: " + l.name() + ", " + l.until() + ", " + l.away())
+                        .map(l -> Wording.says("kitShelf.first", l.state().sign(), l.name(), l.until(), l.away()))
                         .orElse(""),
-                lacking.map(n -> n == 0 ? "nothing is missing" : Figures.counted(n, "kind") + " missing")
-                        .orElse("no list says what belongs in it"),
+                lacking.map(n -> n == 0
+                                ? Wording.says("kitShelf.nothingIsMissing")
+                                : Wording.says("kitShelf.missing", Figures.counted(n, "kind")))
+                        .orElse(Wording.says("kitShelf.noListSaysWhatBelongsInIt")),
                 lacking.map(n -> n == 0).orElse(false),
                 list.map(StoredList::id),
                 KitDrawing.of(kit, all, list.map(l -> l.mass().grams()).orElse(0.0)));

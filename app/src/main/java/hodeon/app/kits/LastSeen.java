@@ -1,6 +1,7 @@
 package hodeon.app.kits;
 
 import hodeon.app.check.FoundLast;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.MissingThings;
 import java.util.Map;
 import java.util.Optional;
@@ -13,8 +14,13 @@ final class LastSeen {
     /** “missing since 2026-10-30, noticed by Sef”, or to whom it is lent. */
     static String since(MissingThings.Missing gone, Map<String, FoundLast.Lent> lent) {
         return Optional.ofNullable(lent.get(gone.lot() + " " + gone.place()))
-                .map(l -> "lent" + (l.to().isEmpty() ? "" : " to " + l.to()) + " since " + l.on())
-                .orElseGet(() ->
-                        "missing since " + gone.since() + (gone.who().isEmpty() ? "" : ", noticed by " + gone.who()));
+                .map(l -> Wording.says(
+                        "lastSeen.lentSince",
+                        (l.to().isEmpty() ? "" : " " + Wording.says("lastSeen.to", l.to())),
+                        l.on()))
+                .orElseGet(() -> Wording.says(
+                        "lastSeen.missingSince",
+                        gone.since(),
+                        (gone.who().isEmpty() ? "" : Wording.says("lastSeen.noticedBy", gone.who()))));
     }
 }

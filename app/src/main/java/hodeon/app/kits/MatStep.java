@@ -38,8 +38,10 @@ class MatStep implements Progress.Later {
         Optional<Mat> touched = mats.isTouched(trip.id()) ? Optional.of(mats.mat(householdId, trip)) : Optional.empty();
         Optional<StoredList> kit = lists.ofTrip(householdId, trip.id());
         boolean stale = touched.map(Mat::stale).orElse(false);
-        String mat = touched.map(m -> stale ? "brief changed since" : m.pieces().size() + " kinds, by hand")
-                .orElse("as recommended");
+        String mat = touched.map(m -> stale
+                        ? Wording.says("matStep.briefChangedSince")
+                        : Wording.says("matStep.kindsByHand", m.pieces().size()))
+                .orElse(Wording.says("matStep.asRecommended"));
         // What is best for a kit that stays is asked for where somebody looks at its mat, not on every page of the kit.
         boolean differs = kit.isPresent()
                 && (touched.isPresent() || trip.trip().standing().isEmpty())
@@ -47,8 +49,10 @@ class MatStep implements Progress.Later {
                         .pieces()
                         .equals(touched.orElseGet(() -> mats.mat(householdId, trip))
                                 .pieces());
-        String saved = kit.map(k -> differs ? "differs from the mat" : Figures.grams(k.mass()) + " planned")
-                .orElse("not saved yet");
+        String saved = kit.map(k -> differs
+                        ? Wording.says("matStep.differsFromTheMat")
+                        : Wording.says("matStep.planned", Figures.grams(k.mass())))
+                .orElse(Wording.says("matStep.notSavedYet"));
         Progress.Step ofMat = new Progress.Step("Mat", path + "/mat", mat, stale);
         return trip.trip().standing().isEmpty()
                 ? List.of(ofMat, new Progress.Step("Kit", path + "/kit", saved, differs))
@@ -73,7 +77,10 @@ class MatStep implements Progress.Later {
         return Stream.of(
                 new Progress.Step("Pack", one ? "/kits/" + first : "/lists/" + list.id(), named, false),
                 new Progress.Step(
-                        "Check", one ? "/stock/checks/new?place=" + first : "/stock/checks", "each piece", false),
+                        "Check",
+                        one ? "/stock/checks/new?place=" + first : "/stock/checks",
+                        Wording.says("matStep.eachPiece"),
+                        false),
                 new Progress.Step("Refill", "/restock", "from home, then buy", false));
     }
 }

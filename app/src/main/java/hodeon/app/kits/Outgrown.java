@@ -1,6 +1,7 @@
 package hodeon.app.kits;
 
 import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
@@ -35,12 +36,15 @@ final class Outgrown {
                     Set<SizeClass> fits = fits(supply);
                     for (Person person : use.trip().party().people()) {
                         Outgrowing.day(fits, person.age(), today)
-                                .ifPresent(day -> told.add(supply.name() + ": " + person.name() + " outgrows it about "
-                                        + day.toString().substring(0, 7)));
+                                .ifPresent(day -> told.add(Wording.says(
+                                        "outgrown.outgrowsItAbout",
+                                        supply.name(),
+                                        person.name(),
+                                        day.toString().substring(0, 7))));
                     }
                     if (!fits.contains(SizeClass.ADULT)
                             && use.trip().party().people().stream().noneMatch(p -> fits.contains(p.size()))) {
-                        told.add(supply.name() + ": nobody it is for is of this size any more");
+                        told.add(Wording.says("outgrown.nobodyItIsForIsOfThis", supply.name()));
                     }
                 });
         return told;

@@ -6,6 +6,7 @@ import hodeon.app.kits.list.StoredList;
 import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,21 +36,29 @@ public class Readiness {
         // Asking what would be best starts a search: only where there is a kit to hold against it.
         Optional<Mat> touched = mats.touched(householdId, trip);
         if (touched.filter(Mat::stale).isPresent()) {
-            obstacles.add(
-                    new Obstacle("the brief has changed since its mat was laid out", "Look at the mat", path + "/mat"));
+            obstacles.add(new Obstacle(
+                    Wording.says("readiness.theBriefHasChangedSinceItsMat"),
+                    Wording.says("readiness.lookAtTheMat"),
+                    path + "/mat"));
         }
         if (kit.isEmpty()) {
-            obstacles.add(new Obstacle("no kit is saved yet", "Balance it", path + "/mat"));
+            obstacles.add(new Obstacle(
+                    Wording.says("readiness.noKitIsSavedYet"), Wording.says("readiness.balanceIt"), path + "/mat"));
             return obstacles;
         }
         double over = kit.get().mass().grams() - trip.trip().limits().mass().grams();
         if (over > 0) {
             obstacles.add(new Obstacle(
-                    "its kit is " + Figures.grams(over) + " over the limit", "Prune it", path + "/mat/prune"));
+                    Wording.says("readiness.itsKitIsOverTheLimit", Figures.grams(over)),
+                    Wording.says("readiness.pruneIt"),
+                    path + "/mat/prune"));
         }
         Mat mat = touched.orElseGet(() -> mats.mat(householdId, trip));
         if (!kit.get().pieces().equals(mat.pieces())) {
-            obstacles.add(new Obstacle("its kit differs from the mat", "Save it anew", path + "/kit"));
+            obstacles.add(new Obstacle(
+                    Wording.says("readiness.itsKitDiffersFromTheMat"),
+                    Wording.says("readiness.saveItAnew"),
+                    path + "/kit"));
         }
         return obstacles;
     }

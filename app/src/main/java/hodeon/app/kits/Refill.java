@@ -1,5 +1,6 @@
 package hodeon.app.kits;
 
+import hodeon.app.shell.Wording;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -31,7 +32,7 @@ public interface Refill {
                     .filter(t -> t.supply().equals(supply))
                     .map(Take::from)
                     .distinct()
-                    .collect(Collectors.joining(" and "));
+                    .collect(Collectors.joining(" " + Wording.says("sheetController.and") + " "));
         }
     }
 

@@ -13,6 +13,7 @@ import hodeon.app.mat.MatService;
 import hodeon.app.plan.ExpectedUse;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.place.Place;
 import hodeon.core.notice.Fault;
@@ -148,7 +149,11 @@ class TripKitController {
                 kit.isPresent() && !kit.get().pieces().equals(mat.pieces()),
                 mat.pieces().size(),
                 mat.version(),
-                kit.map(StoredList::name).orElse(shortened(trip.trip().name()) + (stays ? " list" : " kit")),
+                kit.map(StoredList::name)
+                        .orElse(shortened(trip.trip().name())
+                                + (stays
+                                        ? " " + Wording.says("tripKitController.list")
+                                        : " " + Wording.says("tripKitController.kit"))),
                 stays,
                 kit.map(k -> stock.of(member.householdId()).laidIn(k.id()).stream()
                                 .map(Place::name)

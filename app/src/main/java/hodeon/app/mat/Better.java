@@ -2,6 +2,7 @@ package hodeon.app.mat;
 
 import hodeon.app.plan.Recommendation;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.choice.Solution;
 import hodeon.core.plan.Plan;
 import hodeon.core.plan.Planner;
@@ -36,8 +37,11 @@ public record Better(String met, String insteadOf, String grams) {
                 Figures.percent(found.worth() / mine.ideal()),
                 Figures.percent(mine.coverage()),
                 Math.abs(change) < 0.5
-                        ? "at the same weight"
-                        : Figures.grams(Math.abs(change)) + (change < 0 ? " lighter" : " heavier")));
+                        ? Wording.says("better.atTheSameWeight")
+                        : Figures.grams(Math.abs(change))
+                                + (change < 0
+                                        ? " " + Wording.says("better.lighter")
+                                        : " " + Wording.says("better.heavier"))));
     }
 
     /** It leaves more after its burden, or keeps what must come without meeting less. */

@@ -3,6 +3,7 @@ package hodeon.app.medicine;
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.Wording;
 import hodeon.app.storage.RestoredRoom;
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.notice.Faults;
@@ -63,17 +64,17 @@ class CountryNotes implements RestoredRoom {
         FieldReader read = new FieldReader(faults);
         CountryNoteRow row = new CountryNoteRow();
         row.householdId = household;
-        row.country = read.line("country", typed.country(), "the country", LONGEST_COUNTRY);
-        row.note = read.line("note", typed.note(), "what the rule says", LONGEST_NOTE);
+        row.country = read.line("country", typed.country(), Wording.says("countryNotes.theCountry"), LONGEST_COUNTRY);
+        row.note = read.line("note", typed.note(), Wording.says("countryNotes.whatTheRuleSays"), LONGEST_NOTE);
         row.source = read.line("source", typed.source(), "where you read it", LONGEST_SOURCE);
-        row.readOn = read.past("readOn", typed.readOn(), "the day you read it", EARLIEST, today)
+        row.readOn = read.past("readOn", typed.readOn(), Wording.says("countryNotes.theDayYouReadIt"), EARLIEST, today)
                 .orElse(today);
         if (notes.countByHouseholdId(household) >= MOST_NOTES) {
             faults.add(
                     "country",
                     typed.country(),
-                    "a household keeps at most " + MOST_NOTES + " notes",
-                    "Remove an old one");
+                    Wording.says("countryNotes.aHouseholdKeepsAtMostNotes", MOST_NOTES),
+                    Wording.says("countryNotes.removeAnOldOne"));
         }
         if (faults.none()) {
             notes.save(row);

@@ -1,6 +1,7 @@
 package hodeon.app.medicine;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.medication.amount.AsNeeded;
@@ -27,20 +28,25 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
             return new Fix(
                     supply.id(),
                     there + more,
-                    "Put " + Figures.pieces(more, supply) + (there > 0 ? " more of " : " of ") + supply.name()
-                            + " on the mat");
+                    Wording.says(
+                            "enoughLine.putOnTheMat",
+                            Figures.pieces(more, supply),
+                            (there > 0
+                                    ? " " + Wording.says("enoughLine.moreOf") + " "
+                                    : " " + Wording.says("enoughLine.of") + " "),
+                            supply.name()));
         }
     }
 
     static EnoughLine regular(RegularMedicine line, Map<String, Integer> onMat) {
         return new EnoughLine(
-                line.product().name() + ", every day",
+                Wording.says("enoughLine.everyDay", line.product().name()),
                 line.supply()
                         .map(s -> Figures.counted(line.pieces(), s.piece()))
                         .orElse(said(line.product(), line.units())),
                 line.supply()
-                        .map(s -> Figures.pieces(line.there(), s) + " on the mat")
-                        .orElse("rides with the person"),
+                        .map(s -> Wording.says("enoughLine.onTheMat", Figures.pieces(line.there(), s)))
+                        .orElse(Wording.says("enoughLine.ridesWithThePerson")),
                 line.takers().stream().map(t -> taker(t, line.product())).toList(),
                 line.enough(),
                 line.supply()
@@ -50,8 +56,13 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
     }
 
     private static String taker(RegularMedicine.Taker taker, Product product) {
-        return taker.name() + " " + taker.unitsADay().stripTrailingZeros().toPlainString() + " a day × (" + taker.days()
-                + " + " + taker.reserveDays() + ") days = " + said(product, taker.units());
+        return Wording.says(
+                "enoughLine.aDayDays",
+                taker.name(),
+                taker.unitsADay().stripTrailingZeros().toPlainString(),
+                taker.days(),
+                taker.reserveDays(),
+                said(product, taker.units()));
     }
 
     static EnoughLine asNeeded(AsNeeded line, int hoursToCare, Map<String, Integer> onMat) {
@@ -61,28 +72,36 @@ record EnoughLine(String name, String asked, String there, List<String> why, boo
                 : "use";
         List<String> why = new ArrayList<>();
         if (line.uses() > 0) {
-            why.add("enough on nine outings of ten: " + Figures.counted(line.uses(), unit));
+            why.add(Wording.says("enoughLine.enoughOnNineOutingsOfTen", Figures.counted(line.uses(), unit)));
         }
         line.reserve()
-                .ifPresent(w -> why.add("walking out, one casualty at the label's most for "
-                        + Figures.counted(hoursToCare, "hour") + ": " + said(w.product(), w.units()) + ", "
-                        + w.product().name()));
+                .ifPresent(w -> why.add(Wording.says(
+                        "enoughLine.walkingOutOneCasualtyAtTheLabels",
+                        Figures.counted(hoursToCare, "hour"),
+                        said(w.product(), w.units()),
+                        w.product().name())));
         line.untreated()
-                .forEach(w -> why.add("for " + w.casualty() + " that is " + said(w.product(), w.units()) + ", "
-                        + w.product().name() + ": of "
-                        + Figures.pieces(w.pieces(), w.supply()) + " "
-                        + (w.there() == 0 ? "none" : w.there()) + " there"));
+                .forEach(w -> why.add(Wording.says(
+                        "enoughLine.forThatIsOfThere",
+                        w.casualty(),
+                        said(w.product(), w.units()),
+                        w.product().name(),
+                        Figures.pieces(w.pieces(), w.supply()),
+                        (w.there() == 0 ? "none" : w.there()))));
         Collection<String> lacking = line.lack().capabilities();
         if (!lacking.isEmpty() && lacking.size() < asked.size()) {
-            why.add("too little to "
-                    + names(asked.stream().filter(c -> lacking.contains(c.id())).toList())
-                            .toLowerCase(Locale.ROOT));
+            why.add(Wording.says(
+                    "enoughLine.tooLittleTo",
+                    names(asked.stream().filter(c -> lacking.contains(c.id())).toList())
+                            .toLowerCase(Locale.ROOT)));
         }
         String there = there(line);
         return new EnoughLine(
                 names(asked),
                 Figures.counted(line.asked(), unit),
-                there.isEmpty() ? "nothing for it on the mat" : there + " on the mat",
+                there.isEmpty()
+                        ? Wording.says("enoughLine.nothingForItOnTheMat")
+                        : Wording.says("enoughLine.onTheMat", there),
                 why,
                 line.enough(),
                 line.fix().map(f -> Fix.of(f.supply(), f.more(), onMat)).orElse(Fix.NONE));

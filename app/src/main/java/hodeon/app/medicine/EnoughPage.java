@@ -2,6 +2,7 @@ package hodeon.app.medicine;
 
 import hodeon.app.medicine.TripMedicines.Answer;
 import hodeon.app.medicine.TripMedicines.CannotHave;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Passage;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Supply;
@@ -52,7 +53,7 @@ record EnoughPage(
                         cannot.supply().name(),
                         "",
                         cannot.who().because(),
-                        cannot.who().instead().map(Supply::name).orElse("nothing known: ask"));
+                        cannot.who().instead().map(Supply::name).orElse(Wording.says("enoughPage.nothingKnownAsk")));
                 names.computeIfAbsent(said, s -> new ArrayList<>())
                         .add(cannot.who().person());
             }

@@ -2,6 +2,7 @@ package hodeon.app.medicine;
 
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.shell.Wording;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.core.annotation.Order;
@@ -20,7 +21,7 @@ class MedicinesStep implements Progress.Later {
         return List.of(new Progress.Step(
                 "Medicines",
                 "/trips/" + trip.id() + "/medicines",
-                heed == 0 ? "nothing special" : heed + " to heed",
+                heed == 0 ? Wording.says("medicinesStep.nothingSpecial") : Wording.says("medicinesStep.toHeed", heed),
                 false));
     }
 }

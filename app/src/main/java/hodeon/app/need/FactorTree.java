@@ -1,6 +1,7 @@
 package hodeon.app.need;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Adjustments;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
@@ -47,18 +48,20 @@ final class FactorTree {
 
     private Node chance() {
         return Node.sum(
-                "at least once",
+                Wording.says("factorTree.atLeastOnce"),
                 Figures.chance(problem.events().atLeastOne()),
                 List.of(Node.sum(
-                        "expected: rate × adjusted person-days",
-                        Figures.number(problem.events().mean()) + " times",
+                        Wording.says("factorTree.expectedRateAdjustedPersonDays"),
+                        Wording.says(
+                                "factorTree.times",
+                                Figures.number(problem.events().mean())),
                         List.of(rate(), personDays()))));
     }
 
     private Node rate() {
         Rate rate = problem.problem().rate();
         return new Node(
-                "rate per 1,000 person-days",
+                Wording.says("factorTree.ratePer1000PersonDays"),
                 Figures.number(rate.perThousandPersonDays()),
                 Adjustments.RATE,
                 plain(rate.perThousandPersonDays()),
@@ -71,15 +74,17 @@ final class FactorTree {
         List<Node> under = new ArrayList<>();
         for (Exposure.OfLeg leg : exposure.legs()) {
             under.add(Node.sum(
-                    Figures.days(leg.leg().days()) + " of "
-                            + leg.leg().activity().label() + ", "
-                            + leg.leg().environment().label(),
+                    Wording.says(
+                            "factorTree.of",
+                            Figures.days(leg.leg().days()),
+                            leg.leg().activity().label(),
+                            leg.leg().environment().label()),
                     "× " + Figures.number(leg.factor()),
                     factors(leg.multipliers())));
         }
         under.addAll(factors(exposure.around()));
         under.add(heads(exposure));
-        return Node.sum("adjusted person-days", Figures.number(exposure.personDays()), under);
+        return Node.sum(Wording.says("factorTree.adjustedPersonDays"), Figures.number(exposure.personDays()), under);
     }
 
     private Node heads(Exposure exposure) {
@@ -87,19 +92,22 @@ final class FactorTree {
         for (Exposure.OfPerson person : exposure.people()) {
             if (person.factor() != 1 || !person.multipliers().isEmpty()) {
                 people.add(Node.sum(
-                        person.person().name() + (person.factor() == 0 ? " (cannot have it)" : ""),
-                        "counts " + Figures.number(person.factor()),
+                        person.person().name()
+                                + (person.factor() == 0 ? " " + Wording.says("factorTree.cannotHaveIt") : ""),
+                        Wording.says("factorTree.counts", Figures.number(person.factor())),
                         factors(person.multipliers())));
             }
         }
         if (exposure.others() > 0) {
             people.add(Node.sum(
-                    exposure.problem().ofDogs() ? "dogs" : "strangers met on the way",
-                    "count " + Figures.number(exposure.others()),
+                    exposure.problem().ofDogs() ? "dogs" : Wording.says("factorTree.strangersMetOnTheWay"),
+                    Wording.says("factorTree.count", Figures.number(exposure.others())),
                     List.of()));
         }
-        String who = exposure.problem().ofDogs() ? "dogs" : exposure.people().size() + " of the party";
-        return Node.sum(who + " count as", Figures.number(exposure.heads()), people);
+        String who = exposure.problem().ofDogs()
+                ? "dogs"
+                : Wording.says("factorTree.ofTheParty", exposure.people().size());
+        return Node.sum(Wording.says("factorTree.countAs", who), Figures.number(exposure.heads()), people);
     }
 
     /** A factor that several legs or people share can be changed where it stands first. */

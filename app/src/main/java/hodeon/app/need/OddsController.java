@@ -10,6 +10,7 @@ import hodeon.app.household.Member;
 import hodeon.app.household.Right;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Adjustments;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Problem;
@@ -117,10 +118,7 @@ class OddsController {
             try {
                 trips.adjust(member.householdId(), id, version, problem, factors);
             } catch (ChangedElsewhere | OptimisticLockingFailureException conflict) {
-                next.addFlashAttribute(
-                        "factorFault",
-                        "This outing was changed elsewhere while you had it open; nothing of yours was saved. Change it"
-                                + " again if you still want it.");
+                next.addFlashAttribute("factorFault", Wording.says("oddsController.changedElsewhere"));
             }
         }
         return "redirect:/trips/" + id + "/odds#why";
@@ -138,8 +136,14 @@ class OddsController {
             }
             double most = Adjustments.most(key);
             if (!text.matches("\\d{1,6}(\\.\\d{1,9})?") || Double.parseDouble(text) > most) {
-                String what = key.equals(Adjustments.RATE) ? "the rate" : "the factor " + key.replace(':', ' ');
-                faults.add(key, text, what + " is a number from 0 to " + Math.round(most), "Write digits, such as 1.5");
+                String what = key.equals(Adjustments.RATE)
+                        ? Wording.says("oddsController.theRate")
+                        : Wording.says("oddsController.theFactor", key.replace(':', ' '));
+                faults.add(
+                        key,
+                        text,
+                        Wording.says("oddsController.isANumberFrom0To", what, Math.round(most)),
+                        Wording.says("oddsController.writeDigitsSuchAs15"));
             } else if (Double.parseDouble(text) != Double.parseDouble(FactorTree.plain(was))) {
                 changed.put(key, Double.parseDouble(text));
             }

@@ -1,6 +1,7 @@
 package hodeon.app.need;
 
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Trip;
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.party.Age;
@@ -105,7 +106,13 @@ record OddsLook(Order order, boolean grouped, int leg, String person, boolean lo
             List<Person> people = new ArrayList<>(tried.party().people());
             for (int i = 1; i <= TWO && people.size() < Party.MOST_PEOPLE; i++) {
                 people.add(Person.of(
-                        "One more " + i, GROWN_UP_AGE, GROWN_UP, Training.UNTRAINED, Set.of(), Set.of(), Set.of()));
+                        Wording.says("oddsLook.oneMore", i),
+                        GROWN_UP_AGE,
+                        GROWN_UP,
+                        Training.UNTRAINED,
+                        Set.of(),
+                        Set.of(),
+                        Set.of()));
             }
             tried = tried.withParty(new Party(people));
         }

@@ -2,6 +2,7 @@ package hodeon.app.need;
 
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.shell.Wording;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.core.annotation.Order;
@@ -21,6 +22,7 @@ class OddsStep implements Progress.Later {
     @Override
     public List<Progress.Step> steps(UUID householdId, StoredTrip stored) {
         int problems = forecasts.of(stored).problems().size();
-        return List.of(new Progress.Step("Odds", "/trips/" + stored.id() + "/odds", problems + " problems", false));
+        return List.of(new Progress.Step(
+                "Odds", "/trips/" + stored.id() + "/odds", Wording.says("oddsStep.problems", problems), false));
     }
 }

@@ -1,6 +1,7 @@
 package hodeon.app.need;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Importance;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Severity;
@@ -155,7 +156,7 @@ record OddsView(List<Part> parts, List<String> impossible, int width) {
                 .orElse(problem.steps().getFirst());
         int pieces = first.onTrip().suffices(problem.shareToSuffice());
         return pieces == 0
-                ? "none, in " + Math.round(100 * problem.shareToSuffice()) + " of 100"
+                ? Wording.says("oddsView.noneInOf100", Math.round(100 * problem.shareToSuffice()))
                 : Figures.counted(pieces, first.capability().unit());
     }
 
@@ -174,7 +175,10 @@ record OddsView(List<Part> parts, List<String> impossible, int width) {
                 changed ? bar(counted.before()) : "",
                 Figures.chance(chance),
                 changed
-                        ? (chance > counted.before() ? "up from " : "down from ") + Figures.chance(counted.before())
+                        ? (chance > counted.before()
+                                        ? Wording.says("oddsView.upFrom") + " "
+                                        : Wording.says("oddsView.downFrom") + " ")
+                                + Figures.chance(counted.before())
                         : "",
                 Figures.number(counted.events().mean()),
                 suffices(problem),

@@ -1,6 +1,7 @@
 package hodeon.app.need;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Repeat;
@@ -64,7 +65,7 @@ record WhyView(
                 problem.problem().id(),
                 problem.problem().name(),
                 Severity.label(problem.problem().severity()),
-                Figures.number(rate.perThousandPersonDays()) + " per 1,000 person-days",
+                Wording.says("whyView.per1000PersonDays", Figures.number(rate.perThousandPersonDays())),
                 basis(rate),
                 FactorTree.of(problem, shipped),
                 problem.exposure().adjusted(),
@@ -83,22 +84,29 @@ record WhyView(
         String strength = String.format(
                 Locale.ROOT, "as sure as %,.0f person-days of experience make it", rate.priorPersonDays());
         return switch (rate.basis()) {
-            case Basis.Assumption() -> "A planning assumption, " + strength + ".";
+            case Basis.Assumption() -> Wording.says("whyView.aPlanningAssumption", strength);
             case Basis.OfTrip(Basis before, double was) ->
-                "Changed for this outing only, from " + Figures.number(was) + "; " + strength + ".";
-            case Basis.Own() -> "Your own rate, " + strength + ".";
+                Wording.says("whyView.changedForThisOutingOnlyFrom", Figures.number(was), strength);
+            case Basis.Own() -> Wording.says("whyView.yourOwnRate", strength);
             case Basis.OwnLog(Basis before, double was, int events, double personDays) ->
-                "Your own log, " + Figures.counted(events, "event") + " in " + Figures.number(personDays)
-                        + " person-days, moved it from " + Figures.number(was) + "; now " + strength + ".";
-            case Basis.Published(String citation) -> "Published: " + citation + "; " + strength + ".";
+                Wording.says(
+                        "whyView.yourOwnLogInPersonDaysMoved",
+                        Figures.counted(events, "event"),
+                        Figures.number(personDays),
+                        Figures.number(was),
+                        strength);
+            case Basis.Published(String citation) -> Wording.says("whyView.published", citation, strength);
         };
     }
 
     private static String sure(ProblemForecast problem) {
         Rate rate = problem.problem().rate();
-        return "None at all: (S ÷ (S + E)) to the power of α, with S = " + Figures.number(rate.priorPersonDays())
-                + ", E = " + Figures.number(problem.exposure().personDays()) + ", α = " + Figures.number(rate.shape())
-                + ": " + Figures.chance(problem.events().none()) + ".";
+        return Wording.says(
+                "whyView.noneAtAllSSETo",
+                Figures.number(rate.priorPersonDays()),
+                Figures.number(problem.exposure().personDays()),
+                Figures.number(rate.shape()),
+                Figures.chance(problem.events().none()));
     }
 
     private static StepWhy step(ProblemForecast problem, StepForecast step, Trip trip) {
@@ -111,7 +119,7 @@ record WhyView(
                 later(step.step().repeat(), trip),
                 distribution(step.perEvent()),
                 Figures.number(step.onTrip().mean()),
-                Math.round(100 * share) + " in 100 outings",
+                Wording.says("whyView.in100Outings", Math.round(100 * share)),
                 Figures.counted(suffices, step.capability().unit()),
                 bars(step.onTrip(), suffices));
     }
@@ -121,17 +129,20 @@ record WhyView(
                 .map(e -> first.size() == 1
                         ? e.getKey().toString()
                         : e.getKey() + " (" + Math.round(100 * e.getValue()) + " %)")
-                .collect(Collectors.joining(" or "));
+                .collect(Collectors.joining(" " + Wording.says("whyView.or") + " "));
     }
 
     private static String later(Repeat repeat, Trip trip) {
         return switch (repeat) {
             case Repeat.Once() -> "once";
             case Repeat.Redress r ->
-                r.pieces() + " more every " + Figures.days(r.everyDays()) + " while it heals ("
-                        + Figures.days(r.healingDays()) + ") and the outing lasts";
+                Wording.says(
+                        "whyView.moreEveryWhileItHealsAndThe",
+                        r.pieces(),
+                        Figures.days(r.everyDays()),
+                        Figures.days(r.healingDays()));
             case Repeat.UntilCare u ->
-                u.pieces() + " more every " + u.everyHours() + " h for the " + trip.hoursToCare() + " h to care";
+                Wording.says("whyView.moreEveryHForTheHTo", u.pieces(), u.everyHours(), trip.hoursToCare());
         };
     }
 
@@ -139,7 +150,7 @@ record WhyView(
         List<String> parts = new ArrayList<>();
         for (int n = 0; n <= perEvent.largest(); n++) {
             if (perEvent.at(n) >= 0.005) {
-                parts.add(n + " in " + Math.round(100 * perEvent.at(n)) + " %");
+                parts.add(Wording.says("whyView.in", n, Math.round(100 * perEvent.at(n))));
             }
         }
         return String.join(", ", parts);

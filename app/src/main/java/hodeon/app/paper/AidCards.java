@@ -8,6 +8,7 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.need.Forecasts;
 import hodeon.app.paper.Card.DoNowCard;
 import hodeon.app.paper.Card.HowToCard;
+import hodeon.app.shell.Wording;
 import hodeon.core.evidence.PlanningAssumption;
 import hodeon.core.need.Drivers;
 import hodeon.core.need.ProblemForecast;
@@ -86,14 +87,15 @@ public class AidCards {
                         Papers.capital(l.whom()),
                         l.words(),
                         l.has().stream()
-                                .map(h -> (h.makeshift() ? "makeshift: " : "") + h.name() + ", " + h.where())
+                                .map(h -> (h.makeshift() ? Wording.says("aidCards.makeshift") + " " : "") + h.name()
+                                        + ", " + h.where())
                                 .collect(Collectors.joining("; "))))
                 .toList();
     }
 
     HowToCard howTo(StoredTrip trip) {
         return new HowToCard(
-                "How to use: " + trip.trip().name(),
+                Wording.says("aidCards.howToUse", trip.trip().name()),
                 kits.of(trip).stream()
                         .map(Lying::supply)
                         .distinct()

@@ -9,6 +9,7 @@ import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.party.Alike;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -77,7 +78,7 @@ class CardController {
             @RequestParam(defaultValue = "a6") String size,
             Model model) {
         StoredTrip trip = trips.find(member.householdId(), id);
-        PaperSize paper = card.startsWith("labels") ? PaperSize.A4 : PaperSize.of(size);
+        PaperSize paper = card.startsWith("labels") ? PaperSize.full() : PaperSize.of(size);
         CardsPage view = new CardsPage(
                 progress.of(member.householdId(), trip, "Cards"),
                 choices(trip),
@@ -95,7 +96,7 @@ class CardController {
             @RequestParam(defaultValue = "everything") String card,
             @RequestParam(defaultValue = "a6") String size) {
         StoredTrip trip = trips.find(member.householdId(), id);
-        PaperSize paper = card.startsWith("labels") ? PaperSize.A4 : PaperSize.of(size);
+        PaperSize paper = card.startsWith("labels") ? PaperSize.full() : PaperSize.of(size);
         return Pdf.shown(pdf.of(cards(member, trip, card), paper), "cards");
     }
 
@@ -124,18 +125,18 @@ class CardController {
 
     private static List<Choice> choices(StoredTrip trip) {
         List<Choice> choices = new ArrayList<>(List.of(
-                new Choice("prompt", "First minutes"),
-                new Choice("aid", "What to do, by odds"),
-                new Choice("howto", "How to use what is along"),
-                new Choice("contents", "Contents by pocket"),
-                new Choice("contacts", "Whom to call"),
-                new Choice("incident", "What happened (form)"),
-                new Choice("labels-large", "Labels, large"),
-                new Choice("labels-medium", "Labels, medium"),
-                new Choice("labels-small", "Labels, small")));
+                new Choice("prompt", Wording.says("cardController.firstMinutes")),
+                new Choice("aid", Wording.says("cardController.whatToDoByOdds")),
+                new Choice("howto", Wording.says("cardController.howToUseWhatIsAlong")),
+                new Choice("contents", Wording.says("cardController.contentsByPocket")),
+                new Choice("contacts", Wording.says("cardController.whomToCall")),
+                new Choice("incident", Wording.says("cardController.whatHappenedForm")),
+                new Choice("labels-large", Wording.says("cardController.labelsLarge")),
+                new Choice("labels-medium", Wording.says("cardController.labelsMedium")),
+                new Choice("labels-small", Wording.says("cardController.labelsSmall"))));
         for (Alike who : Alike.of(trip.trip().party().people())) {
             choices.add(new Choice("person-" + who.first().id(), who.name()));
-            choices.add(new Choice("doses-" + who.first().id(), "Doses: " + who.name()));
+            choices.add(new Choice("doses-" + who.first().id(), Wording.says("cardController.doses", who.name())));
         }
         return choices;
     }

@@ -2,6 +2,7 @@ package hodeon.app.paper;
 
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.form.StoredTrip;
+import hodeon.app.shell.Wording;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.core.annotation.Order;
@@ -14,6 +15,7 @@ class CardsStep implements Progress.Later {
 
     @Override
     public List<Progress.Step> steps(UUID householdId, StoredTrip trip) {
-        return List.of(new Progress.Step("Cards", "/trips/" + trip.id() + "/cards", "to print", false));
+        return List.of(
+                new Progress.Step("Cards", "/trips/" + trip.id() + "/cards", Wording.says("cardsStep.toPrint"), false));
     }
 }

@@ -10,6 +10,7 @@ import hodeon.app.paper.Card.ContentsCard;
 import hodeon.app.paper.Card.LabelSheet;
 import hodeon.app.paper.Card.Pocket;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Catalogue;
@@ -60,23 +61,30 @@ public class ContentsCards {
                 .reduce(Mass.ZERO, Mass::plus);
         Mass limit = trip.trip().limits().mass();
         Optional<Packed> packed = kit.flatMap(k -> Packed.of(k, stock.of(household), limit));
-        String weight = packed.map(p -> p.grams() + " lie in it, " + Figures.grams(planned) + " planned"
-                        + (p.over().isEmpty() ? "" : "; " + p.over() + " over the limit"))
-                .orElse(Figures.grams(planned) + " planned");
+        String weight = packed.map(p -> Wording.says(
+                        "contentsCards.lieInItPlanned",
+                        p.grams(),
+                        Figures.grams(planned),
+                        (p.over().isEmpty() ? "" : Wording.says("contentsCards.overTheLimit", p.over()))))
+                .orElse(Wording.says("matStep.planned", Figures.grams(planned)));
         List<Pocket> pockets = place.map(p -> packed(household, p))
                 .filter(found -> !found.isEmpty())
                 .orElseGet(() -> byGroup(catalogue, pieces));
         return new ContentsCard(
-                "Contents: " + kit.map(StoredList::name).orElse(trip.trip().name()), pockets, weight);
+                Wording.says(
+                        "contentsCards.contents",
+                        kit.map(StoredList::name).orElse(trip.trip().name())),
+                pockets,
+                weight);
     }
 
     /** Of a kit or a module as it lies packed, its outermost compartment first. */
     public ContentsCard ofKit(UUID household, UUID kit) {
         Stock all = stock.at(household, kit);
         return new ContentsCard(
-                "Contents: " + all.placeName(kit),
+                Wording.says("contentsCards.contents", all.placeName(kit)),
                 packed(household, kit),
-                Figures.grams(all.mass(kit)) + " lie in it, as of " + LocalDate.now(clock));
+                Wording.says("contentsCards.lieInItAsOf", Figures.grams(all.mass(kit)), LocalDate.now(clock)));
     }
 
     private List<Pocket> packed(UUID household, UUID kit) {
@@ -95,7 +103,7 @@ public class ContentsCards {
                             placed.stream()
                                     .map(p -> all.named(p.pieces(), p.thing())
                                             + Optional.ofNullable(until.get(p.thing()))
-                                                    .map(u -> ", until " + u)
+                                                    .map(u -> Wording.says("contentsCards.until", u))
                                                     .orElse(""))
                                     .toList())));
         }
@@ -123,7 +131,7 @@ public class ContentsCards {
     static LabelSheet labels(ContentsCard contents, String size) {
         int most = LINES_ON_LABEL.getOrDefault(size, 0);
         return new LabelSheet(
-                "Labels, " + size,
+                Wording.says("contentsCards.labels", size),
                 size,
                 contents.pockets().stream().map(p -> shortened(p, most)).toList());
     }
@@ -134,7 +142,8 @@ public class ContentsCards {
             return pocket;
         }
         List<String> lines = new ArrayList<>(pocket.lines().subList(0, most));
-        lines.add("and " + (pocket.lines().size() - most) + " more, see the contents");
+        lines.add(Wording.says(
+                "contentsCards.andMoreSeeTheContents", (pocket.lines().size() - most)));
         return new Pocket(pocket.name(), lines);
     }
 }

@@ -10,6 +10,7 @@ import hodeon.app.paper.Card.RescueLine;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
 import hodeon.app.shell.FindingWords;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Direction;
@@ -64,8 +65,9 @@ class DoseCards {
         List<List<Product>> lists = MixUps.apart(bag);
         List<DoseCard> cards = new ArrayList<>();
         for (List<Product> list : lists.isEmpty() ? List.<List<Product>>of(List.of()) : lists) {
-            String which = lists.size() < 2 ? "" : " (card " + (cards.size() + 1) + " of " + lists.size() + ")";
-            cards.add(card(going, formulary, rules, list, "Doses: " + going.name() + which));
+            String which =
+                    lists.size() < 2 ? "" : " " + Wording.says("doseCards.cardOf", (cards.size() + 1), lists.size());
+            cards.add(card(going, formulary, rules, list, Wording.says("doseCards.doses", going.name(), which)));
         }
         return cards;
     }
@@ -106,17 +108,19 @@ class DoseCards {
                 .toList();
         return new Holder(
                 going.name(),
-                (born == null ? "" : "born " + born + ", ") + patient.age(),
-                patient.weighed().map(Patient.Weighed::said).orElse("mass not known")
-                        + (patient.massIsStale() ? " (old: weigh again first)" : ""),
-                reacts.isEmpty() ? "no allergy written down" : "reacts to " + String.join(", ", reacts),
+                (born == null ? "" : Wording.says("doseCards.born", born) + " ") + patient.age(),
+                patient.weighed().map(Patient.Weighed::said).orElse(Wording.says("doseCards.massNotKnown"))
+                        + (patient.massIsStale() ? " " + Wording.says("doseCards.oldWeighAgainFirst") : ""),
+                reacts.isEmpty()
+                        ? Wording.says("doseCards.noAllergyWrittenDown")
+                        : Wording.says("doseCards.reactsTo", String.join(", ", reacts)),
                 patient.conditions().isEmpty()
-                        ? "no condition written down"
+                        ? Wording.says("doseCards.noConditionWrittenDown")
                         : patient.conditions().stream()
                                 .sorted()
                                 .map(Condition::label)
                                 .collect(Collectors.joining(", ")),
-                "as of " + LocalDate.now(clock));
+                Wording.says("doseCards.asOf", LocalDate.now(clock)));
     }
 
     private static List<RescueLine> rescue(Going going, Formulary formulary, DoseSheet sheet) {
@@ -129,7 +133,7 @@ class DoseCards {
                             Papers.capital(e.getKey().label()),
                             e.getValue().isBlank() ? "where? ____________" : e.getValue(),
                             use.map(u -> u.how()).orElse(""),
-                            use.map(u -> u.again()).orElse("Only as prescribed."),
+                            use.map(u -> u.again()).orElse(Wording.says("doseCards.onlyAsPrescribed")),
                             directed(e.getKey(), formulary, sheet, going.patient()));
                 })
                 .toList();
@@ -142,7 +146,9 @@ class DoseCards {
                 .flatMap(a -> a instanceof DoseAnswer.Give give
                                 && !give.directed().isEmpty()
                         ? Optional.of(give.amount() + " (" + give.milligrams() + "), " + give.often() + ", "
-                                + give.directed().stream().map(Direction::who).collect(Collectors.joining(" and ")))
+                                + give.directed().stream()
+                                        .map(Direction::who)
+                                        .collect(Collectors.joining(" " + Wording.says("sheetController.and") + " ")))
                         : Optional.empty())
                 .orElse("");
     }
@@ -151,9 +157,10 @@ class DoseCards {
         return new DoseGroup(
                 group.doses().stream().map(d -> line(d, formulary)).toList(),
                 group.mostInADay().entrySet().stream()
-                        .map(e -> "Together no more than "
-                                + e.getValue().stripTrailingZeros().toPlainString() + " mg of "
-                                + formulary.nameOf(e.getKey()) + " in 24 h, from all of these.")
+                        .map(e -> Wording.says(
+                                "doseCards.togetherNoMoreThanMgOfIn",
+                                e.getValue().stripTrailingZeros().toPlainString(),
+                                formulary.nameOf(e.getKey())))
                         .toList());
     }
 
@@ -170,13 +177,20 @@ class DoseCards {
                                 .sorted(Map.Entry.comparingByKey())
                                 .map(e -> formulary.nameOf(e.getKey()) + " " + e.getValue())
                                 .collect(Collectors.joining(
-                                        ", ", "1 " + product.form().unit() + " holds ", "")),
+                                        ", ",
+                                        Wording.says(
+                                                        "doseCards.1Holds",
+                                                        product.form().unit()) + " ",
+                                        "")),
                 !product.mixture() && counted(product, formulary) ? give.amountWithMilligrams() : give.amount(),
                 give.often(),
                 give.directed().stream()
                         .map(Direction::who)
                         .distinct()
-                        .collect(Collectors.joining(" and ", give.directed().isEmpty() ? "" : "Directed ", "")),
+                        .collect(Collectors.joining(
+                                " " + Wording.says("sheetController.and") + " ",
+                                give.directed().isEmpty() ? "" : Wording.says("doseCards.directed") + " ",
+                                "")),
                 give.cautions().stream()
                         .filter(c -> c.asks() && c.kind() != Caution.Kind.OLD_MASS)
                         .map(c -> Papers.capital(FindingWords.say(c.because())) + ": " + FindingWords.say(c.warning()))
@@ -190,9 +204,11 @@ class DoseCards {
     }
 
     private static String apart(CardDoses.Apart apart) {
-        return apart.one().name() + " not with "
-                + apart.others().stream().map(Product::name).collect(Collectors.joining(", ")) + ". "
-                + FindingWords.say(apart.warning());
+        return Wording.says(
+                "doseCards.notWith",
+                apart.one().name(),
+                apart.others().stream().map(Product::name).collect(Collectors.joining(", ")),
+                FindingWords.say(apart.warning()));
     }
 
     /** What holds for everybody: not with blood in the stool, not before a boat. */

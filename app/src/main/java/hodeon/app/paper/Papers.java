@@ -14,6 +14,7 @@ import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
 import hodeon.app.shell.Qr;
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.party.Alike;
@@ -96,7 +97,9 @@ public class Papers {
         LocalDate today = LocalDate.now(clock);
         Formulary formulary = medicines.of(household);
         List<String> matters = new ArrayList<>();
-        going.patient().allergies().stream().sorted().forEach(a -> matters.add("Reacts to " + a.label()));
+        going.patient().allergies().stream()
+                .sorted()
+                .forEach(a -> matters.add(Wording.says("papers.reactsTo", a.label())));
         going.patient().conditions().stream().sorted().forEach(c -> matters.add(capital(c.label())));
         List<String> rescue = new ArrayList<>();
         List<String> regular = new ArrayList<>();
@@ -112,7 +115,8 @@ public class Papers {
                 + going.patient().weighed().map(w -> ", " + w.said()).orElse("");
         String notes = going.profile().map(Profile::notes).orElse("");
         String text = name + ", " + who + "\n"
-                + lines("", matters) + lines("Rescue: ", rescue) + lines("Takes: ", regular) + lines("Call: ", call)
+                + lines("", matters) + lines(Wording.says("papers.rescue") + " ", rescue)
+                + lines(Wording.says("papers.takes") + " ", regular) + lines(Wording.says("papers.call") + " ", call)
                 + "As of " + today;
         return new PersonCard(
                 name,
@@ -136,10 +140,12 @@ public class Papers {
 
     static String regular(Profile.Regular regular, Formulary formulary) {
         Optional<Product> product = formulary.product(regular.product());
-        return product.map(p -> p.form().says(plain(regular.units())) + " of " + p.name())
-                        .orElse(regular.product())
-                + " at " + regular.times().stream().map(String::valueOf).collect(Collectors.joining(", "))
-                + (regular.note().isBlank() ? "" : ", " + regular.note());
+        return Wording.says(
+                "papers.at",
+                product.map(p -> Wording.says("clockController.of", p.form().says(plain(regular.units())), p.name()))
+                        .orElse(regular.product()),
+                regular.times().stream().map(String::valueOf).collect(Collectors.joining(", ")),
+                (regular.note().isBlank() ? "" : ", " + regular.note()));
     }
 
     private static String contact(Profile.Contact contact) {
@@ -165,7 +171,7 @@ public class Papers {
                 .forEach((r, at) ->
                         where.add(g.name() + ": " + r.label() + ", " + (at.isBlank() ? "where? ________" : at)))));
         return new PromptCard(
-                "First minutes",
+                Wording.says("cardController.firstMinutes"),
                 aidCards.firstMinutes(trip).stream()
                         .map(s -> new Card.Step(s.name(), s.says()))
                         .toList(),
@@ -182,14 +188,14 @@ public class Papers {
                                         : " (" + k.detail().zone() + ")")))
                 .toList();
         return new IncidentForm(
-                "What happened: " + trip.trip().name(),
+                Wording.says("papers.whatHappened", trip.trip().name()),
                 Alike.of(trip.trip().party().people()).stream().map(Alike::name).toList(),
                 times.subList(Math.max(0, times.size() - MOST_TIMES), times.size()));
     }
 
     ContactsCard contacts(UUID household, StoredTrip trip) {
         return new ContactsCard(
-                "Whom to call: " + trip.trip().name(),
+                Wording.says("papers.whomToCall", trip.trip().name()),
                 once(household, trip).stream()
                         .map(g -> new Pocket(
                                 name(trip, g),

@@ -2,6 +2,7 @@ package hodeon.app.paper;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import hodeon.app.shell.style.HouseStyle;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -36,12 +37,13 @@ public class Pdf {
         return size == PaperSize.SHEET ? of(List.of(), size, cards) : of(cards, size, List.of());
     }
 
-    /** @param sheets of labels, each on A4 behind the cards */
+    /** @param sheets of labels, each on a full sheet behind the cards */
     public byte[] of(List<? extends Card> cards, PaperSize size, List<? extends Card> sheets) {
-        Context context = new Context();
+        Context context = new Context(HouseStyle.here().language());
         context.setVariable(
                 "cards", Stream.concat(cards.stream(), sheets.stream()).toList());
         context.setVariable("size", size);
+        context.setVariable("sheet", HouseStyle.here().paper());
         context.setVariable("pdf", true);
         context.setVariable("css", text("static/css/card.css"));
         ByteArrayOutputStream pdf = new ByteArrayOutputStream();

@@ -1,5 +1,6 @@
 package hodeon.app.people;
 
+import hodeon.app.shell.Wording;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -15,7 +16,7 @@ public interface OnTripsOnly {
         /** “Skerry ring, Seal count”, “… and 4 more”. */
         public String where() {
             String first = String.join(", ", trips.subList(0, Math.min(NAMED, trips.size())));
-            return trips.size() > NAMED ? first + " and " + (trips.size() - NAMED) + " more" : first;
+            return trips.size() > NAMED ? Wording.says("onTripsOnly.andMore", first, (trips.size() - NAMED)) : first;
         }
 
         public Somebody and(Somebody other) {

@@ -7,6 +7,7 @@ import hodeon.app.people.PeopleService.ChangedMeanwhile;
 import hodeon.app.people.PeopleService.Known;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.storage.Seal;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
@@ -94,21 +95,22 @@ class PeopleController {
     private static PersonView view(Known known, Formulary formulary, LocalDate today) {
         Profile p = known.profile();
         List<String> matters = new ArrayList<>();
-        p.allergies().forEach(a -> matters.add("reacts to " + a.label()));
+        p.allergies().forEach(a -> matters.add(Wording.says("doseCards.reactsTo", a.label())));
         p.conditions().forEach(c -> matters.add(c.label()));
         p.rescue().forEach((r, where) -> matters.add(r.label() + (where.isEmpty() ? "" : ": " + where)));
         p.regular()
-                .forEach(r -> matters.add("takes "
-                        + formulary.product(r.product()).map(Product::name).orElse(r.product())));
+                .forEach(r -> matters.add(Wording.says(
+                        "peopleController.takes",
+                        formulary.product(r.product()).map(Product::name).orElse(r.product()))));
         List<String> toDo = new ArrayList<>();
         if (!p.dog() && p.kilograms() == null) {
-            toDo.add("mass not known");
+            toDo.add(Wording.says("doseCards.massNotKnown"));
         } else if (!p.dog() && p.massIsStale(today)) {
-            toDo.add("mass is from " + p.weighedOn() + ": weigh again");
+            toDo.add(Wording.says("peopleController.massIsFromWeighAgain", p.weighedOn()));
         }
         p.rescue().forEach((r, where) -> {
             if (where.isEmpty()) {
-                toDo.add("where does the " + r.label() + " ride?");
+                toDo.add(Wording.says("peopleController.whereDoesTheRide", r.label()));
             }
         });
         return new PersonView(
@@ -117,7 +119,9 @@ class PeopleController {
                 (p.dog() ? "dog" : p.age(today).toString())
                         + (p.kilograms() == null
                                 ? ""
-                                : ", " + p.kilograms().stripTrailingZeros().toPlainString() + " kg"),
+                                : Wording.says(
+                                        "peopleController.kg",
+                                        p.kilograms().stripTrailingZeros().toPlainString())),
                 String.join("; ", matters),
                 String.join("; ", toDo));
     }
@@ -152,8 +156,8 @@ class PeopleController {
             faults.add(new Fault(
                     "name",
                     typed.name(),
-                    "a household has at most " + PeopleService.MOST_PEOPLE + " people",
-                    "Erase somebody who no longer comes along"));
+                    Wording.says("peopleController.aHouseholdHasAtMostPeople", PeopleService.MOST_PEOPLE),
+                    Wording.says("peopleController.eraseSomebodyWhoNoLongerComesAlong")));
         }
         if (profile.isEmpty() || !faults.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -167,7 +171,8 @@ class PeopleController {
         next.addFlashAttribute(
                 "said",
                 profile.get().name() + " is written down"
-                        + goes.map(g -> ", and is the one of " + g.where()).orElse("")
+                        + goes.map(g -> Wording.says("peopleController.andIsTheOneOf", g.where()))
+                                .orElse("")
                         + ".");
         return "redirect:/people/" + id;
     }
@@ -210,8 +215,8 @@ class PeopleController {
                     List.of(new Fault(
                             "name",
                             typed.name(),
-                            "somebody else has changed this person since you opened the page; what you typed is kept here",
-                            "Open the person in another tab to compare, then save again to put yours over theirs")),
+                            Wording.says("peopleController.somebodyElseHasChangedThisPerson"),
+                            Wording.says("peopleController.openThePersonInAnotherTabTo"))),
                     model);
         }
         next.addFlashAttribute("said", "Saved.");
@@ -223,7 +228,10 @@ class PeopleController {
         return people.named(member.householdId(), profile.name())
                 .filter(k -> !k.id().equals(self))
                 .map(k -> new Fault(
-                        "name", profile.name(), "every person has a name of their own", "Add something to it"));
+                        "name",
+                        profile.name(),
+                        Wording.says("peopleController.everyPersonHasANameOfTheir"),
+                        Wording.says("peopleController.addSomethingToIt")));
     }
 
     private PersonReader reader(Member member, ProfileForm typed) {
@@ -258,8 +266,9 @@ class PeopleController {
                     List.of(new Fault(
                             "name",
                             name,
-                            "the name is typed as it stands, because this cannot be undone",
-                            "Type " + known.profile().name())));
+                            Wording.says("peopleController.theNameIsTypedAsItStands"),
+                            Wording.says(
+                                    "peopleController.type", known.profile().name()))));
             return "redirect:/people/" + id + "#erase";
         }
         people.erase(member.householdId(), id);

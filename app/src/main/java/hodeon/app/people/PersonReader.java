@@ -1,6 +1,7 @@
 package hodeon.app.people;
 
 import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Ingredient;
 import hodeon.core.medication.formulary.MedicineForm;
@@ -58,16 +59,22 @@ final class PersonReader {
 
     Optional<Profile> read() {
         boolean dog = form.isDog();
-        String name = read.line("name", form.name(), "a name", LONGEST_NAME);
-        Optional<LocalDate> born = day("born", form.born(), "the birth date");
+        String name = read.line("name", form.name(), Wording.says("personReader.aName"), LONGEST_NAME);
+        Optional<LocalDate> born = day("born", form.born(), Wording.says("personReader.theBirthDate"));
         Age age = born.isEmpty() && form.born().isEmpty()
-                ? age("years", form.years(), "the age, where the birth date is not known,", !dog)
+                ? age("years", form.years(), Wording.says("personReader.theAgeWhereTheBirthDateIs"), !dog)
                         .orElse(Age.ofYears(0))
                 : Age.ofYears(0);
         Optional<BigDecimal> kilograms = form.kilograms().isEmpty()
                 ? Optional.empty()
-                : read.kilograms("kilograms", form.kilograms(), "the body mass", LEAST_KILOGRAMS, MOST_KILOGRAMS);
-        Optional<LocalDate> weighedOn = day("weighedOn", form.weighedOn(), "the day of the mass");
+                : read.kilograms(
+                        "kilograms",
+                        form.kilograms(),
+                        Wording.says("personReader.theBodyMass"),
+                        LEAST_KILOGRAMS,
+                        MOST_KILOGRAMS);
+        Optional<LocalDate> weighedOn =
+                day("weighedOn", form.weighedOn(), Wording.says("personReader.theDayOfTheMass"));
         if (kilograms.isPresent() && weighedOn.isEmpty() && form.weighedOn().isEmpty()) {
             weighedOn = Optional.of(today);
         }
@@ -80,11 +87,11 @@ final class PersonReader {
                 age.months() % 12 == 0 ? null : age.months() % 12,
                 kilograms.orElse(null),
                 weighedOn.orElse(null),
-                read.chosen("training", form.training(), "the training", Training.class)
+                read.chosen("training", form.training(), Wording.says("personReader.theTraining"), Training.class)
                         .orElse(Training.UNTRAINED),
-                read.choices("allergies", form.allergies(), "an allergy", Allergy.class),
+                read.choices("allergies", form.allergies(), Wording.says("personReader.anAllergy"), Allergy.class),
                 reactsTo(),
-                read.choices("conditions", form.conditions(), "a condition", Condition.class),
+                read.choices("conditions", form.conditions(), Wording.says("personReader.aCondition"), Condition.class),
                 rescue(),
                 regular(),
                 directions(),
@@ -125,15 +132,15 @@ final class PersonReader {
             faults.add(
                     "reactsTo",
                     String.join(", ", ids),
-                    "at most " + MOST_REACTIONS + " medicines of at most " + LONGEST_NAME + " characters each",
-                    "Name the medicines only, separated by commas");
+                    Wording.says("personReader.atMostMedicinesOfAtMostCharacters", MOST_REACTIONS, LONGEST_NAME),
+                    Wording.says("personReader.nameTheMedicinesOnlySeparatedBy"));
         }
         return ids;
     }
 
     private Map<RescueMedicine, String> rescue() {
         Map<RescueMedicine, String> where = new EnumMap<>(RescueMedicine.class);
-        read.choices("rescue", form.rescue(), "a rescue medicine", RescueMedicine.class)
+        read.choices("rescue", form.rescue(), Wording.says("personReader.aRescueMedicine"), RescueMedicine.class)
                 .forEach(r -> where.put(
                         r, read.text("where[" + r.name() + "]", form.rides(r.name()), "where it rides", LONGEST_NAME)));
         return where;
@@ -149,13 +156,13 @@ final class PersonReader {
                 faults.add(
                         at + "product",
                         product,
-                        "a regular medicine is one of the list",
-                        "Enter your own under Medicines first");
+                        Wording.says("personReader.aRegularMedicineIsOneOfThe"),
+                        Wording.says("personReader.enterYourOwnUnderMedicinesFirst"));
             }
             Optional<BigDecimal> units = read.number(
                     at + "units",
                     row.units(),
-                    "how much is taken at once",
+                    Wording.says("personReader.howMuchIsTakenAtOnce"),
                     new BigDecimal("0.01"),
                     BigDecimal.valueOf(1000),
                     MOST_DECIMALS,
@@ -168,8 +175,8 @@ final class PersonReader {
                     faults.add(
                             at + "times",
                             row.times(),
-                            "times of day are written like 08:00 20:00",
-                            "Write each as hours and minutes");
+                            Wording.says("personReader.timesOfDayAreWrittenLike08"),
+                            Wording.says("personReader.writeEachAsHoursAndMinutes"));
                     break;
                 }
             }
@@ -177,7 +184,7 @@ final class PersonReader {
                     product,
                     units.orElse(BigDecimal.ONE),
                     times,
-                    read.text(at + "note", row.note(), "a note", LONGEST_NAME)));
+                    read.text(at + "note", row.note(), Wording.says("personReader.aNote"), LONGEST_NAME)));
         }
         return rows;
     }
@@ -189,26 +196,37 @@ final class PersonReader {
             String at = "direction[" + i + "].";
             String ingredient = row.ingredient();
             if (formulary.ingredient(ingredient).isEmpty()) {
-                faults.add(at + "ingredient", ingredient, "a direction is for an ingredient of the list", "Choose one");
+                faults.add(
+                        at + "ingredient",
+                        ingredient,
+                        Wording.says("personReader.aDirectionIsForAnIngredientOf"),
+                        Wording.says("dispensing.chooseOne"));
             }
-            Optional<BigDecimal> each = milligrams(at + "perKilogram", row.perKilogram(), "mg for each kg", false);
-            Optional<BigDecimal> eachDay =
-                    milligrams(at + "perKilogramADay", row.perKilogramADay(), "mg for each kg in 24 h", false);
-            Optional<Age> from = age(at + "from", row.from(), "the age from which it holds", false);
-            Optional<Age> to = age(at + "to", row.to(), "the age up to which it holds", false);
+            Optional<BigDecimal> each =
+                    milligrams(at + "perKilogram", row.perKilogram(), Wording.says("personReader.mgForEachKg"), false);
+            Optional<BigDecimal> eachDay = milligrams(
+                    at + "perKilogramADay",
+                    row.perKilogramADay(),
+                    Wording.says("personReader.mgForEachKgIn24H"),
+                    false);
+            Optional<Age> from =
+                    age(at + "from", row.from(), Wording.says("personReader.theAgeFromWhichItHolds"), false);
+            Optional<Age> to = age(at + "to", row.to(), Wording.says("personReader.theAgeUpToWhichItHolds"), false);
             if (from.isPresent() && to.isPresent() && !from.get().under(to.get())) {
                 faults.add(
                         at + "to",
                         row.to(),
-                        "the age up to which it holds lies above the one from which it does",
-                        "Look at the direction again");
+                        Wording.says("personReader.theAgeUpToWhichItHolds2"),
+                        Wording.says("personReader.lookAtTheDirectionAgain"));
             }
-            Optional<BigDecimal> once = milligrams(at + "most", row.most(), "the most at once in mg", true);
-            Optional<BigDecimal> day = milligrams(at + "day", row.day(), "the most in 24 h in mg", true);
+            Optional<BigDecimal> once =
+                    milligrams(at + "most", row.most(), Wording.says("personReader.theMostAtOnceInMg"), true);
+            Optional<BigDecimal> day =
+                    milligrams(at + "day", row.day(), Wording.says("personReader.theMostIn24HInMg"), true);
             Optional<BigDecimal> hours = read.number(
                     at + "hours",
                     row.hours(),
-                    "the hours between two doses",
+                    Wording.says("personReader.theHoursBetweenTwoDoses"),
                     LEAST_HOURS,
                     BigDecimal.valueOf(MOST_HOURS),
                     MOST_DECIMALS,
@@ -217,12 +235,12 @@ final class PersonReader {
                 faults.add(
                         at + "day",
                         row.day(),
-                        "the most in 24 h is at least the most at once",
-                        "Look at the direction again");
+                        Wording.says("personReader.theMostIn24HIsAt"),
+                        Wording.says("personReader.lookAtTheDirectionAgain"));
             }
             rows.add(new Profile.Directed(
                     ingredient,
-                    read.chosen(at + "form", row.form(), "the form", MedicineForm.class)
+                    read.chosen(at + "form", row.form(), Wording.says("ownMedicineReader.theForm"), MedicineForm.class)
                             .orElse(null),
                     each.orElse(null),
                     once.orElse(BigDecimal.ONE),
@@ -232,11 +250,15 @@ final class PersonReader {
                     from.map(Age::months).orElse(null),
                     to.map(Age::months).orElse(null),
                     row.beyond().equals("true"),
-                    Optional.of(read.text(at + "ceilings", row.ceilings(), "why it may pass a ceiling", LONGEST_REASON))
+                    Optional.of(read.text(
+                                    at + "ceilings",
+                                    row.ceilings(),
+                                    Wording.says("personReader.whyItMayPassACeiling"),
+                                    LONGEST_REASON))
                             .filter(t -> !t.isEmpty())
                             .orElse(null),
-                    read.line(at + "by", row.by(), "who directed it", LONGEST_NAME),
-                    read.past(at + "on", row.on(), "the day it was directed", earliest(), today)
+                    read.line(at + "by", row.by(), Wording.says("personReader.whoDirectedIt"), LONGEST_NAME),
+                    read.past(at + "on", row.on(), Wording.says("personReader.theDayItWasDirected"), earliest(), today)
                             .orElse(today)));
         }
         return rows;
@@ -248,9 +270,9 @@ final class PersonReader {
             ProfileForm.ContactRow row = form.contactRows().get(i);
             String at = "contact[" + i + "].";
             rows.add(new Profile.Contact(
-                    read.line(at + "name", row.name(), "a contact's name", LONGEST_NAME),
-                    read.text(at + "relation", row.relation(), "who they are", LONGEST_NAME),
-                    read.line(at + "phone", row.phone(), "a telephone number", LONGEST_NAME)));
+                    read.line(at + "name", row.name(), Wording.says("personReader.aContactsName"), LONGEST_NAME),
+                    read.text(at + "relation", row.relation(), Wording.says("personReader.whoTheyAre"), LONGEST_NAME),
+                    read.line(at + "phone", row.phone(), Wording.says("personReader.aTelephoneNumber"), LONGEST_NAME)));
         }
         return rows;
     }

@@ -4,6 +4,7 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.mat.ToLearn;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -57,14 +58,14 @@ class Gaps {
         /** How much of it is practised, in a few words. */
         public String says() {
             return decided == 0
-                    ? "Nothing in it decides a case of these."
-                    : "It has the thing for " + Figures.counted(decided, "case") + "; somebody has done "
-                            + (decided - open) + " of them right.";
+                    ? Wording.says("gaps.nothingInItDecidesACaseOf")
+                    : Wording.says(
+                            "gaps.itHasTheThingForSomebodyHas", Figures.counted(decided, "case"), (decided - open));
         }
 
         /** What practising those first would change. */
         public String change() {
-            return first.isEmpty() ? "" : "Practise these, and it is " + (decided - open + first.size()) + ":";
+            return first.isEmpty() ? "" : Wording.says("gaps.practiseTheseAndItIs", (decided - open + first.size()));
         }
     }
 

@@ -4,6 +4,7 @@ import hodeon.app.aid.DoNow;
 import hodeon.app.aid.FirstAid;
 import hodeon.app.evidence.HouseholdEvidence;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Catalogue;
@@ -96,7 +97,7 @@ public class Practice {
                                 r.lastOn,
                                 r.dueOn,
                                 !r.dueOn.isAfter(today),
-                                r.lastRight + " of " + r.lastAsked + " in " + r.lastSeconds + " s"))
+                                Wording.says("practice.ofInS", r.lastRight, r.lastAsked, r.lastSeconds)))
                         .stream())
                 .toList();
     }
@@ -144,10 +145,10 @@ public class Practice {
         List<Question> questions = new ArrayList<>();
         questions.add(question(
                 "first",
-                "What do you do first?",
+                Wording.says("practice.whatDoYouDoFirst"),
                 line(now, 0),
                 others.stream().map(o -> line(o, 0)).toList(),
-                "So it stands under “What to do”.",
+                Wording.says("practice.soItStandsUnderWhatToDo"),
                 random));
         List<String> things = new ArrayList<>(catalogue.supplies().stream()
                 .filter(s -> lying.containsKey(s.id()))
@@ -156,34 +157,39 @@ public class Practice {
         Collections.shuffle(things, random);
         questions.add(question(
                 "thing",
-                "Which thing of this kit do you reach for?",
+                Wording.says("practice.whichThingOfThisKitDoYou"),
                 thing.map(Supply::name).orElse(NOTHING),
                 Stream.concat(Stream.of(NOTHING), things.stream()).toList(),
                 thing.isPresent()
-                        ? "It is the best in this kit for what decides it."
-                        : "It has nothing for it: by hand, and on the list to buy.",
+                        ? Wording.says("practice.itIsTheBestInThisKit")
+                        : Wording.says("practice.itHasNothingForItByHand"),
                 random));
         Optional<String> where = thing.map(s -> lying.get(s.id())).filter(w -> !w.isEmpty());
         Set<String> places = new LinkedHashSet<>(lying.values());
         places.addAll(parts.keySet());
         places.remove("");
         if (where.isPresent() && places.size() > 1) {
-            questions.add(
-                    question("where", "Where does it lie?", where.get(), places, "By the drawing of the kit.", random));
+            questions.add(question(
+                    "where",
+                    Wording.says("practice.whereDoesItLie"),
+                    where.get(),
+                    places,
+                    Wording.says("practice.byTheDrawingOfTheKit"),
+                    random));
         }
         questions.add(question(
                 "next",
-                "And then?",
+                Wording.says("practice.andThen"),
                 line(now, 1),
                 others.stream().map(o -> line(o, 1)).toList(),
-                "It is the second line of “What to do”.",
+                Wording.says("practice.itIsTheSecondLineOfWhat"),
                 random));
         questions.add(question(
                 "call",
-                "When do you call for help?",
+                Wording.says("practice.whenDoYouCallForHelp"),
                 now.call(),
                 others.stream().map(DoNow::call).toList(),
-                "So it stands there; your course and local protocol come first.",
+                Wording.says("practice.soItStandsThereYourCourseAnd"),
                 random));
         return new Asked(
                 about.id(),

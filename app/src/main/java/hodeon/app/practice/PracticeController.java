@@ -149,7 +149,8 @@ class PracticeController {
             Model model) {
         String name = stock.place(member.householdId(), kit).name();
         Practice.Asked asked = practice.ask(member.householdId(), kit, problem, seed);
-        int took = new FieldReader(new Faults()).whole("seconds", seconds, 1, MOST_SECONDS, "The seconds");
+        int took = new FieldReader(new Faults())
+                .whole("seconds", seconds, 1, MOST_SECONDS, Wording.says("practiceController.theSeconds"));
         long right = Practice.right(asked, id -> answers.getOrDefault("answer-" + id, ""));
         LocalDate again = practice.keep(
                 member.householdId(),
@@ -190,7 +191,7 @@ class PracticeController {
         return new Mark(
                 question.asks(),
                 question.right().equals(answer),
-                answer.isEmpty() ? "no answer" : answer,
+                answer.isEmpty() ? Wording.says("practiceController.noAnswer") : answer,
                 question.right(),
                 question.why());
     }

@@ -1,6 +1,7 @@
 package hodeon.app.practice;
 
 import hodeon.app.kits.KitRemark;
+import hodeon.app.shell.Wording;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -19,6 +20,6 @@ class PracticeRemark implements KitRemark {
     public Optional<Remark> about(UUID household, UUID kit) {
         return gaps.of(household, kit)
                 .filter(k -> k.open() > 0)
-                .map(k -> new Remark(k.says(), "Practise with it", "/practice/" + kit));
+                .map(k -> new Remark(k.says(), Wording.says("practiceRemark.practiseWithIt"), "/practice/" + kit));
     }
 }

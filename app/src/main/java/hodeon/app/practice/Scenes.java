@@ -5,6 +5,7 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.need.Forecasts;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.core.brief.Environment;
 import hodeon.core.brief.Leg;
@@ -77,17 +78,20 @@ class Scenes {
     static Scene of(Optional<StoredTrip> outing, Random random) {
         int hour = random.nextInt(24);
         String when = String.format("%02d:%02d, ", hour, 5 * random.nextInt(12))
-                + (hour >= FIRST_LIGHT && hour <= LAST_LIGHT ? "daylight, " : "dark, one lamp, ");
+                + (hour >= FIRST_LIGHT && hour <= LAST_LIGHT
+                        ? Wording.says("scenes.daylight") + " "
+                        : Wording.says("scenes.darkOneLamp") + " ");
         List<String> weathers =
                 outing.map(StoredTrip::trip).map(Scenes::weathers).orElse(USUAL);
         String weather = weathers.get(random.nextInt(weathers.size()));
         Optional<Person> who = outing.flatMap(t -> who(t.trip(), random));
         return new Scene(
                 who.map(p -> p.name() + " (" + p.age() + "), ").orElse(""),
-                who.map(p -> "Somebody (" + p.age() + "), ").orElse(""),
+                who.map(p -> Wording.says("scenes.somebody", p.age()) + " ").orElse(""),
                 when
                         + weather
-                        + outing.map(t -> ", " + t.trip().hoursToCare() + " h from care")
+                        + outing.map(t -> Wording.says(
+                                        "scenes.hFromCare", t.trip().hoursToCare()))
                                 .orElse(""));
     }
 
@@ -109,10 +113,23 @@ class Scenes {
                 .map(Leg::environment)
                 .orElse(Environment.TEMPERATE);
         return switch (place) {
-            case HOT_DRY -> List.of("hot, no shade", "dusty wind", "hot and still");
-            case TROPICAL_WET -> List.of("warm rain", "hot and damp", "thunder near");
-            case WINTER -> List.of("snow and wind", "clear and far below zero", "whiteout");
-            case ALPINE -> List.of("thin cold wind", "glaring snow", "cloud on the ridge");
+            case HOT_DRY ->
+                List.of(
+                        Wording.says("scenes.hotNoShade"),
+                        Wording.says("scenes.dustyWind"),
+                        Wording.says("scenes.hotAndStill"));
+            case TROPICAL_WET ->
+                List.of(
+                        Wording.says("scenes.warmRain"),
+                        Wording.says("scenes.hotAndDamp"),
+                        Wording.says("scenes.thunderNear"));
+            case WINTER ->
+                List.of(Wording.says("scenes.snowAndWind"), Wording.says("scenes.clearAndFarBelowZero"), "whiteout");
+            case ALPINE ->
+                List.of(
+                        Wording.says("scenes.thinColdWind"),
+                        Wording.says("scenes.glaringSnow"),
+                        Wording.says("scenes.cloudOnTheRidge"));
             default -> season(trip.season(), place);
         };
     }
@@ -121,13 +138,20 @@ class Scenes {
         boolean coast = place == Environment.COAST;
         return switch (season) {
             case WINTER ->
-                coast ? List.of("cold spray", "sleet", "still and freezing") : List.of("sleet", "frost", "snow");
+                coast
+                        ? List.of(Wording.says("scenes.coldSpray"), "sleet", Wording.says("scenes.stillAndFreezing"))
+                        : List.of("sleet", "frost", "snow");
             case SUMMER ->
                 coast
-                        ? List.of("bright sun on the water", "sea fog", "a breeze and spray")
-                        : List.of("hot", "thunder near", "warm rain");
+                        ? List.of(
+                                Wording.says("scenes.brightSunOnTheWater"),
+                                Wording.says("scenes.seaFog"),
+                                Wording.says("scenes.aBreezeAndSpray"))
+                        : List.of("hot", Wording.says("scenes.thunderNear"), Wording.says("scenes.warmRain"));
             case SPRING, AUTUMN ->
-                coast ? List.of("cold wind and spray", "rain", "fog") : List.of("rain", "wind", "fog");
+                coast
+                        ? List.of(Wording.says("scenes.coldWindAndSpray"), "rain", "fog")
+                        : List.of("rain", "wind", "fog");
             case ALL_YEAR -> USUAL;
         };
     }

@@ -9,6 +9,7 @@ import hodeon.app.kits.list.ListService;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -157,7 +158,8 @@ class ReadyController {
                                     .map(h -> LotView.of(h, all, today).until())
                                     .orElse("–")
                             : state.covered().stream()
-                                    .map(c -> "covered by " + all.named(c.pieces(), c.supply()))
+                                    .map(c -> Wording.says(
+                                            "readyController.coveredBy", all.named(c.pieces(), c.supply())))
                                     .collect(Collectors.joining(", ")),
                     state.lacks() == 0 ? LotView.State.FINE : there == 0 ? LotView.State.OVER : LotView.State.SOON));
         }

@@ -73,8 +73,9 @@ public class ReadyService {
         Optional<Place> place = kit.get().place(all);
         if (place.isEmpty()) {
             obstacles.add(Obstacle.open(
-                    "it is not said which kit “" + kit.get().name() + "” lies in",
-                    "Say where it lies",
+                    Wording.says(
+                            "readyService.itIsNotSaidWhichKitLies", kit.get().name()),
+                    Wording.says("readyService.sayWhereItLies"),
                     "/trips/" + trip.id() + "/ready#lies"));
             return obstacles;
         }
@@ -82,8 +83,8 @@ public class ReadyService {
         Packed.of(kit.get(), all, trip.trip().limits().mass())
                 .filter(p -> !p.over().isEmpty())
                 .ifPresent(p -> obstacles.add(Obstacle.open(
-                        "what lies in it weighs " + p.grams() + ", " + p.over() + " over the limit",
-                        "Take something out",
+                        Wording.says("readyService.whatLiesInItWeighsOverThe", p.grams(), p.over()),
+                        Wording.says("readyService.takeSomethingOut"),
                         "/stock/places/" + place.get().id())));
         obstacles.addAll(wantsModule(trip, kit.get(), place.get(), all)
                 .map(List::of)
@@ -95,9 +96,9 @@ public class ReadyService {
         // A look now would not hold yet for a trip that is further away.
         if (Rhythm.dueFor(last, start, LocalDate.now(clock))) {
             obstacles.add(new Obstacle(
-                    last.map(d -> "it was last looked over on " + d + ", more than four weeks before the outing")
-                            .orElse("it has not been looked over yet"),
-                    "Check it now",
+                    last.map(d -> Wording.says("readyService.itWasLastLookedOverOnMore", d))
+                            .orElse(Wording.says("readyService.itHasNotBeenLookedOverYet")),
+                    Wording.says("readyService.checkItNow"),
                     "/stock/checks",
                     Map.of("place", place.get().id().toString(), "rhythm", Rhythm.BEFORE_TRIP.name())));
         }
@@ -118,7 +119,7 @@ public class ReadyService {
                 ? Optional.empty()
                 : Optional.of(new Obstacle(
                         Wording.says("base.lacks", lacks, place.name()),
-                        "Make a module of it",
+                        Wording.says("readyService.makeAModuleOfIt"),
                         "/trips/" + trip.id() + "/base/module",
                         Map.of("kit", place.id().toString())));
     }
@@ -137,16 +138,21 @@ public class ReadyService {
                 return; // Told for the person it was prescribed to.
             }
             int old = there.old().getOrDefault(supply, 0);
-            String what = all.nameOf(supply) + ": " + missing + " of "
-                    + all.counted(kit.pieces().getOrDefault(supply, 0), supply)
-                    + (old >= missing ? " will not last until " + until : " missing")
-                    + (old > 0 && old < missing ? ", " + old + " more too old" : "");
+            String what = Wording.says(
+                    "readyService.of",
+                    all.nameOf(supply),
+                    missing,
+                    all.counted(kit.pieces().getOrDefault(supply, 0), supply),
+                    (old >= missing
+                            ? " " + Wording.says("readyService.willNotLastUntil", until)
+                            : " " + Wording.says("readyService.missing")),
+                    (old > 0 && old < missing ? Wording.says("readyService.moreTooOld", old) : ""));
             Place into = filled(place, supply, allocated);
             int some = Math.min(allocated.restock().filled(into.id(), supply), missing);
             if (some > 0) {
                 atHome.add(fromHome(what, trip, into, supply, some, allocated));
             } else {
-                toBuy.add(Obstacle.open(what, "On the list to buy", "/restock#buy"));
+                toBuy.add(Obstacle.open(what, Wording.says("readyService.onTheListToBuy"), "/restock#buy"));
             }
         });
         int kinds = atHome.size() + toBuy.size();
@@ -154,14 +160,14 @@ public class ReadyService {
                         together(
                                 atHome,
                                 Wording.says("ready.home", atHome.size(), kinds),
-                                "Move them all from home",
+                                Wording.says("readyService.moveThemAllFromHome"),
                                 "/restock/fill",
                                 Map.of("kit", place.id().toString(), "back", "/trips/" + trip.id() + "/ready"))
                                 .stream(),
                         together(
                                 toBuy,
                                 Wording.says("ready.buy", toBuy.size(), kinds),
-                                "See the list to buy",
+                                Wording.says("readyService.seeTheListToBuy"),
                                 "/restock#buy",
                                 Map.of())
                                 .stream())
@@ -194,7 +200,7 @@ public class ReadyService {
             String what, StoredTrip trip, Place place, String supply, int pieces, HomeAllocation.Allocated allocated) {
         return new Obstacle(
                 what,
-                "Move " + allocated.stock().counted(pieces, supply) + " from home",
+                Wording.says("readyService.moveFromHome", allocated.stock().counted(pieces, supply)),
                 "/restock/fill",
                 Map.of(
                         "kit",
@@ -224,11 +230,15 @@ public class ReadyService {
                         all.rules().marginDays())
                 .stream()
                 .map(lack -> {
-                    String what = "the " + lack.medicine().label().toLowerCase(Locale.ROOT) + " of "
-                            + (named ? String.join(" and ", lack.people()) : "somebody who goes along")
-                            + (lack.there() == 0
-                                    ? " is not in it in date"
-                                    : ": " + lack.there() + " of " + lack.wanted() + " are in it in date");
+                    String what = Wording.says(
+                            "readyService.theOf",
+                            lack.medicine().label().toLowerCase(Locale.ROOT),
+                            (named
+                                    ? String.join(" " + Wording.says("sheetController.and") + " ", lack.people())
+                                    : Wording.says("readyService.somebodyWhoGoesAlong")),
+                            (lack.there() == 0
+                                    ? " " + Wording.says("readyService.isNotInItInDate")
+                                    : Wording.says("readyService.ofAreInItInDate", lack.there(), lack.wanted())));
                     return lack.supplies().stream()
                             .filter(s -> allocated
                                             .restock()
@@ -242,7 +252,7 @@ public class ReadyService {
                             })
                             .orElseGet(() -> Obstacle.open(
                                     what,
-                                    "Put it in",
+                                    Wording.says("readyService.putItIn"),
                                     "/stock/enter?place=" + URLEncoder.encode(place.name(), StandardCharsets.UTF_8)));
                 })
                 .toList();

@@ -3,6 +3,7 @@ package hodeon.app.readiness;
 import hodeon.app.brief.Progress;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.kits.list.ListService;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import java.util.List;
 import java.util.Optional;
@@ -30,8 +31,9 @@ class ReadyStep implements Progress.Later {
         }
         Optional<UUID> place = lists.ofTrip(householdId, trip.id()).flatMap(k -> k.base()
                 .or(() -> stock.placesOfKit(householdId, k.id()).stream().findFirst()));
-        String state =
-                place.map(p -> "in " + stock.place(householdId, p).name()).orElse("not packed yet");
+        String state = place.map(p ->
+                        Wording.says("kitPages.in", stock.place(householdId, p).name()))
+                .orElse(Wording.says("readyStep.notPackedYet"));
         return List.of(new Progress.Step("Ready", "/trips/" + trip.id() + "/ready", state, false));
     }
 }

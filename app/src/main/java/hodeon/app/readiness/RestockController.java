@@ -5,6 +5,7 @@ import hodeon.app.shell.Cells;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.ArrivalForm;
 import hodeon.app.stock.ledger.StockHistory;
@@ -174,7 +175,11 @@ class RestockController {
                 .map(text -> PriceList.read(text, stock.of(member.householdId()), faults))
                 .orElse(List.of());
         if (faults.none() && lines.isEmpty()) {
-            faults.add(new Fault("file", "no lines", "a price list has at least one line", "Look at its format"));
+            faults.add(new Fault(
+                    "file",
+                    Wording.says("restockController.noLines"),
+                    Wording.says("restockController.aPriceListHasAtLeastOne"),
+                    Wording.says("restockController.lookAtItsFormat")));
         }
         if (faults.none()) {
             prices.replace(member.householdId(), lines);

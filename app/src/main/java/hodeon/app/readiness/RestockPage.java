@@ -1,6 +1,7 @@
 package hodeon.app.readiness;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.stock.place.Place;
@@ -110,16 +111,20 @@ record RestockPage(
     /** Nothing is missing only where something was compared; what costs less than a cent is not said to cost. */
     private static String headline(RestockService.Answer answer, int buys, String cost) {
         if (answer.all().until().isEmpty()) {
-            return "Nothing to compare yet";
+            return Wording.says("restockPage.nothingToCompareYet");
         } else if (buys == 0 && !answer.restock().toPrescribe().isEmpty()) {
-            return "Nothing to buy, but "
-                    + Figures.counted(answer.restock().toPrescribe().size(), "kind") + " to be prescribed again";
+            return Wording.says(
+                    "restockPage.nothingToBuyButToBePrescribed",
+                    Figures.counted(answer.restock().toPrescribe().size(), "kind"));
         } else if (buys == 0) {
             return answer.restock().fills().isEmpty()
-                    ? "Nothing is missing"
-                    : "Nothing to buy: home has what is missing";
+                    ? Wording.says("restockPage.nothingIsMissing")
+                    : Wording.says("restockPage.nothingToBuyHomeHasWhatIs");
         }
-        return "To buy: " + Figures.counted(buys, "kind") + (cost.isEmpty() ? "" : " for about " + cost);
+        return Wording.says(
+                "restockPage.toBuy",
+                Figures.counted(buys, "kind"),
+                (cost.isEmpty() ? "" : " " + Wording.says("restockPage.forAbout", cost)));
     }
 
     /** In the household's money; nothing for less than a hundredth. */
@@ -175,7 +180,10 @@ record RestockPage(
                 all.address(fill.to()),
                 fill.to(),
                 String.valueOf(until.get(fill.to())),
-                fill.from().good().map(g -> "good until " + g.said()).orElse("does not expire"));
+                fill.from()
+                        .good()
+                        .map(g -> Wording.says("restockPage.goodUntil", g.said()))
+                        .orElse(Wording.says("formsController.doesNotExpire")));
     }
 
     private static OldView old(Held held, Stock all, LocalDate today) {
@@ -189,21 +197,26 @@ record RestockPage(
     }
 
     private static String usedInTime(long pieces) {
-        return (pieces == 0 ? "hardly any" : "about " + pieces) + " of them will be used before their date";
+        return Wording.says(
+                "restockPage.ofThemWillBeUsedBeforeTheir",
+                (pieces == 0 ? Wording.says("restockPage.hardlyAny") : Wording.says("beam.about", pieces)));
     }
 
     private static BuyView buy(RestockService.Purchase p, Map<PriceList.Sold, String> shops, Stock all) {
         String packs = p.packs().bought().entrySet().stream()
-                .map(b -> b.getValue() + " × " + b.getKey().name() + " at "
-                        + money(b.getKey().price().amount(), all))
-                .collect(Collectors.joining(" and "));
+                .map(b -> Wording.says(
+                        "restockPage.at",
+                        b.getValue(),
+                        b.getKey().name(),
+                        money(b.getKey().price().amount(), all)))
+                .collect(Collectors.joining(" " + Wording.says("sheetController.and") + " "));
         double perYear = p.packs().bought().keySet().stream()
                 .mapToDouble(o -> o.perYearOfReadiness(p.monthsGood()))
                 .max()
                 .orElse(0);
         return new BuyView(
                 String.join(
-                        " and ",
+                        " " + Wording.says("sheetController.and") + " ",
                         PriceList.where(shops, p.supply(), p.packs().bought().keySet())),
                 p.supply(),
                 all.nameOf(p.supply()),
@@ -211,13 +224,15 @@ record RestockPage(
                 packs,
                 money(p.packs().cost().amount(), all),
                 p.packs().surplus() == 0
-                        ? "Nothing is left over."
-                        : all.counted(p.packs().surplus(), p.supply()) + " left over; "
-                                + usedInTime(Math.round(
-                                        Math.min(p.further(), p.packs().surplus()))) + ".",
+                        ? Wording.says("restockPage.nothingIsLeftOver")
+                        : Wording.says(
+                                "restockPage.leftOver",
+                                all.counted(p.packs().surplus(), p.supply()),
+                                usedInTime(Math.round(
+                                        Math.min(p.further(), p.packs().surplus())))),
                 perYear / 100 < LEAST_COST
                         ? ""
-                        : "Keeping one ready costs about " + money(perYear / 100, all) + " a year.",
+                        : Wording.says("restockPage.keepingOneReadyCostsAboutAYear", money(perYear / 100, all)),
                 p.own(),
                 p.ticked(),
                 p.packs().pieces(),

@@ -1,6 +1,7 @@
 package hodeon.app.readiness;
 
 import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.ArrivalForm;
 import hodeon.app.stock.enter.Entering;
@@ -155,8 +156,12 @@ public class RestockService {
         List<Held> old = answer(household).restock().old().stream()
                 .filter(h -> h.lastDay().isBefore(LocalDate.now(clock)))
                 .toList();
-        old.forEach(
-                h -> ledger.discard(household, h.lot().id(), h.place(), h.pieces(), Cause.of(who, "past its date")));
+        old.forEach(h -> ledger.discard(
+                household,
+                h.lot().id(),
+                h.place(),
+                h.pieces(),
+                Cause.of(who, Wording.says("restockService.pastItsDate"))));
         return old.size();
     }
 
@@ -180,15 +185,24 @@ public class RestockService {
      * {@code faults}. Answers how many kinds.
      */
     int putBasketAway(UUID household, UUID shelf, String until, String who, Faults faults) {
-        Optional<PrintedExpiry> good = new FieldReader(faults).printed("until", until, "the printed date");
+        Optional<PrintedExpiry> good =
+                new FieldReader(faults).printed("until", until, Wording.says("restockService.thePrintedDate"));
         Answer answer = answer(household);
         List<Purchase> basket =
                 answer.purchases().stream().filter(Purchase::ticked).toList();
         if (basket.isEmpty()) {
-            faults.add("basket", "", "something is ticked as bought before it is put away", "Tick it in the list");
+            faults.add(
+                    "basket",
+                    "",
+                    Wording.says("restockService.somethingIsTickedAsBoughtBeforeIt"),
+                    Wording.says("restockService.tickItInTheList"));
         }
         if (!answer.all().stock().places().containsKey(shelf)) {
-            faults.add("shelf", shelf.toString(), "the place is one of yours", "Choose another");
+            faults.add(
+                    "shelf",
+                    shelf.toString(),
+                    Wording.says("restockService.thePlaceIsOneOfYours"),
+                    Wording.says("restockService.chooseAnother"));
         }
         if (!faults.none()) {
             return 0;

@@ -3,6 +3,7 @@ package hodeon.app.readiness;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Ledger.TooFew;
@@ -64,12 +65,15 @@ class RotateController {
                 s.answer().moves().stream()
                         .map(m -> new MoveView(
                                 all.counted(m.pieces(), s.supply()),
-                                m.held().good().map(GoodUntil::said).orElse("no date"),
+                                m.held().good().map(GoodUntil::said).orElse(Wording.says("rotateController.noDate")),
                                 all.placeName(m.held().place()),
                                 all.placeName(m.to())))
                         .toList(),
                 s.rates().entrySet().stream()
-                        .map(r -> all.placeName(r.getKey()) + " uses about " + Figures.number(r.getValue()) + " a year")
+                        .map(r -> Wording.says(
+                                "rotateController.usesAboutAYear",
+                                all.placeName(r.getKey()),
+                                Figures.number(r.getValue())))
                         .toList());
     }
 

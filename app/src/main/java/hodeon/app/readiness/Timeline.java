@@ -1,5 +1,6 @@
 package hodeon.app.readiness;
 
+import hodeon.app.shell.Wording;
 import hodeon.app.shell.chart.Scale;
 import hodeon.app.shell.chart.Tick;
 import hodeon.app.stock.LotView;
@@ -169,8 +170,8 @@ record Timeline(
                     Scale.units(Math.max(0, end - LEFT)),
                     marks,
                     due,
-                    over == 0 ? "" : over + " over",
-                    later == 0 ? "" : later + " later");
+                    over == 0 ? "" : Wording.says("beam.over", over),
+                    later == 0 ? "" : Wording.says("timeline.later", later));
         }
 
         private Mark mark(List<Held> together) {
@@ -178,14 +179,17 @@ record Timeline(
             boolean fails = together.stream().anyMatch(h -> failed(h).isPresent());
             String says = together.size() == 1
                     ? all.nameOf(first.lot().supply()) + ", " + first.until() + ", " + all.placeName(first.place())
-                    : together.size() + " lots, the first "
-                            + all.nameOf(first.lot().supply()) + ", " + first.until();
+                    : Wording.says(
+                            "timeline.lotsTheFirst",
+                            together.size(),
+                            all.nameOf(first.lot().supply()),
+                            first.until());
             return new Mark(
                     across.written(first.lastDay()),
                     fails ? LotView.State.OVER : LotView.state(first, today),
                     says
                             + failed(first)
-                                    .map(t -> ", before the end of " + t.name())
+                                    .map(t -> Wording.says("timeline.beforeTheEndOf", t.name()))
                                     .orElse(""),
                     together.size());
         }
@@ -206,9 +210,12 @@ record Timeline(
                     if (!h.outlasts(trip.end(), all.rules().marginDays())) {
                         fails.add(new Fail(
                                 trip.name(),
-                                trip.start() + " to " + trip.end(),
-                                all.nameOf(h.lot().supply()) + ", " + all.placeName(h.place()) + ", good until "
-                                        + h.until(),
+                                Wording.says("timeline.to", trip.start(), trip.end()),
+                                Wording.says(
+                                        "timeline.goodUntil",
+                                        all.nameOf(h.lot().supply()),
+                                        all.placeName(h.place()),
+                                        h.until()),
                                 h.lot().id()));
                     }
                 }
@@ -239,7 +246,7 @@ record Timeline(
                                 Scale.units(from),
                                 Scale.units(Math.max(3, to - from)),
                                 t.name(),
-                                t.start() + " to " + t.end());
+                                Wording.says("timeline.to", t.start(), t.end()));
                     })
                     .toList();
         }

@@ -1,7 +1,10 @@
 package hodeon.app.remind;
 
+import hodeon.app.household.style.Styles;
 import hodeon.app.post.Post;
 import hodeon.app.remind.Reminders.Reminder;
+import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.notice.Faults;
 import jakarta.mail.internet.AddressException;
 import jakarta.mail.internet.InternetAddress;
@@ -29,12 +32,14 @@ class Digests {
     private final DigestRepository rows;
     private final Reminders reminders;
     private final Post post;
+    private final Styles styles;
     private final Clock clock;
 
-    Digests(DigestRepository rows, Reminders reminders, Post post, Clock clock) {
+    Digests(DigestRepository rows, Reminders reminders, Post post, Styles styles, Clock clock) {
         this.rows = rows;
         this.reminders = reminders;
         this.post = post;
+        this.styles = styles;
         this.clock = clock;
     }
 
@@ -74,7 +79,10 @@ class Digests {
             // Told below.
         }
         faults.add(
-                "address", address, "a mail address is like name@place.example, at most 254 characters", "Correct it");
+                "address",
+                address,
+                Wording.says("digests.aMailAddressIsLikeNamePlace"),
+                Wording.says("problemController.correctIt"));
     }
 
     private static int days(String given, Faults faults) {
@@ -86,7 +94,11 @@ class Digests {
         } catch (NumberFormatException e) {
             // Told below.
         }
-        faults.add("days", given, "a digest comes every 1 to " + MOST_DAYS + " days", "Correct it");
+        faults.add(
+                "days",
+                given,
+                Wording.says("digests.aDigestComesEvery1ToDays", MOST_DAYS),
+                Wording.says("problemController.correctIt"));
         return 1;
     }
 
@@ -114,23 +126,31 @@ class Digests {
         List<Reminder> soon = reminders.of(household).stream()
                 .filter(r -> r.first().isBefore(today.plusWeeks(WEEKS_AHEAD)))
                 .toList();
-        post.send(household, row.address, subject(soon, today), text(soon, today));
+        post.send(
+                household,
+                row.address,
+                subject(soon, today),
+                styles.of(household).in(() -> text(soon, today)));
         row.lastSent = today;
         rows.save(row);
     }
 
     private static String subject(List<Reminder> soon, LocalDate today) {
         long late = soon.stream().filter(r -> r.last().isBefore(today)).count();
-        return "First aid kits: " + (soon.isEmpty() ? "nothing due" : soon.size() + " due in six weeks")
-                + (late == 0 ? "" : ", " + late + " overdue");
+        return Wording.says(
+                "digests.firstAidKits",
+                (soon.isEmpty()
+                        ? Wording.says("digests.nothingDue")
+                        : Wording.says("digests.dueInSixWeeks", soon.size())),
+                (late == 0 ? "" : Wording.says("digests.overdue", late)));
     }
 
     private static String text(List<Reminder> soon, LocalDate today) {
         StringBuilder text = new StringBuilder();
         for (Reminder r : soon) {
-            text.append(r.first())
-                    .append(r.last().isBefore(today) ? " (overdue) " : " ")
-                    .append(r.title())
+            text.append(HouseStyle.here().says(r.first()))
+                    .append(r.last().isBefore(today) ? " " + Wording.says("digests.overdue2") + " " : " ")
+                    .append(HouseStyle.here().written(r.title()))
                     .append('\n');
         }
         return text.append(soon.isEmpty() ? "Nothing is due in the next six weeks.\n" : "")

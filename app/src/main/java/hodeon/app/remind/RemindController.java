@@ -3,11 +3,13 @@ package hodeon.app.remind;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -42,13 +44,13 @@ class RemindController {
         this.clock = clock;
     }
 
-    /** @param feed its open address; nothing while there is none */
-    record RemindPage(List<Reminders.Reminder> reminders, Feeds.@Nullable Open feed, Digests.@Nullable Wish wish) {}
+    /** @param weeks of what is coming; {@code feed} its open address; nothing while there is none */
+    record RemindPage(List<Week> weeks, Feeds.@Nullable Open feed, Digests.@Nullable Wish wish) {}
 
     @GetMapping("/reminders")
     String page(@AuthenticationPrincipal Member member, Model model) {
         RemindPage view = new RemindPage(
-                reminders.of(member.householdId()),
+                Week.of(reminders.of(member.householdId()), LocalDate.now(clock)),
                 feeds.open(member.householdId()).orElse(null),
                 digests.wish(member.householdId()).orElse(null));
         return Shown.page("remind/reminders", view, model);
@@ -117,8 +119,8 @@ class RemindController {
                         List.of(new Fault(
                                 "mail",
                                 "",
-                                "the mail server takes the mail, and it did not",
-                                "See whether it is running, then send again")));
+                                Wording.says("remindController.theMailServerTakesTheMailAnd"),
+                                Wording.says("remindController.seeWhetherItIsRunningThenSend"))));
             }
         }
         return "redirect:/reminders";

@@ -3,6 +3,7 @@ package hodeon.app.remind;
 import hodeon.app.brief.TripService;
 import hodeon.app.check.CheckService;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.stock.GoodUntil;
@@ -67,7 +68,8 @@ class Reminders {
                         id("check " + d.kit().id() + d.rhythm() + d.due()),
                         d.due(),
                         d.due(),
-                        "Check " + d.kit().name() + ": " + d.rhythm().label(),
+                        Wording.says(
+                                "reminders.check", d.kit().name(), d.rhythm().label()),
                         d.rhythm().what(),
                         1)));
         trips.coming(household, today, MOST_TRIPS).stream()
@@ -76,7 +78,7 @@ class Reminders {
                         t.trip().start(),
                         t.trip().end(),
                         t.trip().name(),
-                        "Is its kit ready? Look at the outing's Ready page.",
+                        Wording.says("reminders.isItsKitReadyLookAtThe"),
                         14)));
         reminders.sort(Comparator.comparing(Reminder::first).thenComparing(Reminder::title));
         return reminders;
@@ -87,12 +89,14 @@ class Reminders {
         String place = all.placeName(first.place());
         List<String> names = held.stream()
                 .map(h -> all.named(h.pieces(), h.lot().supply())
-                        + (h.good().filter(GoodUntil::assumed).isPresent() ? " (date assumed)" : ""))
+                        + (h.good().filter(GoodUntil::assumed).isPresent()
+                                ? " " + Wording.says("reminders.dateAssumed")
+                                : ""))
                 .sorted()
                 .toList();
         String title = names.size() == 1
-                ? "Last good day: " + names.getFirst() + ", " + place
-                : "Last good day of " + Figures.counted(names.size(), "lot") + ", " + place;
+                ? Wording.says("reminders.lastGoodDay", names.getFirst(), place)
+                : Wording.says("reminders.lastGoodDayOf", Figures.counted(names.size(), "lot"), place);
         String text = String.join("\n", names.subList(0, Math.min(NAMED, names.size())))
                 + (names.size() > NAMED ? "\nand " + (names.size() - NAMED) + " more" : "");
         return new Reminder(id("expiry " + key), first.lastDay(), first.lastDay(), title, text, 30);

@@ -5,6 +5,7 @@ import hodeon.app.kits.KitShelf;
 import hodeon.app.kits.Packed;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.Stock;
 import java.util.List;
 import java.util.Optional;
@@ -28,14 +29,16 @@ record KitOnShelf(KitShelf.Card kit, String planned, String over, String state, 
                 t -> coming.stream().filter(c -> c.id().equals(t.id())).findFirst());
         return new KitOnShelf(
                 kit,
-                list.map(l -> "its list: " + Figures.grams(l.mass())).orElse(""),
+                list.map(l -> Wording.says("kitOnShelf.itsList", Figures.grams(l.mass())))
+                        .orElse(""),
                 list.flatMap(l -> trip.flatMap(
                                 t -> Packed.of(l, owned, t.trip().limits().mass())))
                         .map(Packed::over)
                         .filter(o -> !o.isEmpty())
-                        .map(o -> o + " over the limit")
+                        .map(o -> Wording.says("carryController.overTheLimit", o))
                         .orElse(""),
-                next.map(c -> "for " + c.name() + ": " + c.state()).orElse(kit.state()),
+                next.map(c -> Wording.says("kitOnShelf.for", c.name(), c.state()))
+                        .orElse(kit.state()),
                 next.map(TripCard::ready).orElse(kit.fine()));
     }
 }

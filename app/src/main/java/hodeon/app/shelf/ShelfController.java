@@ -149,7 +149,12 @@ class ShelfController {
         int more = obstacles.size() - hands.size();
         if (more > 0) {
             hands.add(new Hand(
-                    card.name(), card.when(), Figures.counted(more, "more thing") + " to do", "See all", page));
+                    card.name(),
+                    card.when(),
+                    Wording.says(
+                            "shelfController.toDo", Figures.counted(more, Wording.says("shelfController.moreThing"))),
+                    Wording.says("shelfController.seeAll"),
+                    page));
         }
         return hands;
     }
@@ -170,8 +175,9 @@ class ShelfController {
                 .forEach(d -> hands.add(new Hand(
                         d.kit().name(),
                         "",
-                        "the check “" + d.rhythm().label() + "” is due since " + d.due(),
-                        "Check it",
+                        Wording.says(
+                                "shelfController.theCheckIsDueSince", d.rhythm().label(), d.due()),
+                        Wording.says("shelfController.checkIt"),
                         "/stock/checks")));
         return hands;
     }

@@ -28,16 +28,19 @@ record TripCard(
         long days = ChronoUnit.DAYS.between(today, trip.start());
         String when = past ? "over" : Wording.says("day.away", Math.max(days, 0));
         String because = obstacles.stream().limit(SAID).map(Obstacle::what).collect(Collectors.joining("; "))
-                + (obstacles.size() > SAID ? "; and " + (obstacles.size() - SAID) + " more" : "");
+                + (obstacles.size() > SAID ? Wording.says("tripCard.andMore", (obstacles.size() - SAID)) : "");
         return new TripCard(
                 stored.id(),
                 trip.name(),
-                trip.start() + " to " + trip.end(),
+                Wording.says("timeline.to", trip.start(), trip.end()),
                 when,
                 past,
-                Wording.says("party", trip.party().size()) + ", " + Figures.days(trip.days()) + ", "
-                        + trip.hoursToCare() + " h to care",
-                past ? "" : obstacles.isEmpty() ? "ready" : "not ready: " + because,
+                Wording.says(
+                        "tripCard.hToCare",
+                        Wording.says("party", trip.party().size()),
+                        Figures.days(trip.days()),
+                        trip.hoursToCare()),
+                past ? "" : obstacles.isEmpty() ? "ready" : Wording.says("tripCard.notReady", because),
                 obstacles.isEmpty());
     }
 }

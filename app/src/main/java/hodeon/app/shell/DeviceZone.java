@@ -4,7 +4,7 @@ import java.time.ZoneId;
 import java.util.Optional;
 
 /**
- * The time zone of the device that asks, as its script told it; the server's while it has not said any. Ask for it as a
+ * The time zone of the device that asks, as its script told it; the household's while it has not said any. Ask for it as a
  * parameter of a page's method.
  */
 public record DeviceZone(ZoneId id) {

@@ -1,8 +1,8 @@
 package hodeon.app.shell;
 
+import hodeon.app.shell.style.HouseStyle;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -43,6 +43,6 @@ class DeviceZoneReader implements HandlerMethodArgumentResolver, WebMvcConfigure
                 .map(value -> value.replace("%2F", "/"))
                 .flatMap(DeviceZone::named)
                 .map(DeviceZone::new)
-                .orElseGet(() -> new DeviceZone(ZoneId.systemDefault()));
+                .orElseGet(() -> new DeviceZone(HouseStyle.here().zoneHere()));
     }
 }

@@ -9,6 +9,7 @@ import org.springframework.beans.ConversionNotSupportedException;
 import org.springframework.beans.InvalidPropertyException;
 import org.springframework.core.NestedExceptionUtils;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindException;
@@ -63,6 +64,7 @@ class ErrorPages {
         HttpRequestMethodNotSupportedException.class,
         MaxUploadSizeExceededException.class,
         ConversionNotSupportedException.class,
+        HttpMessageNotReadableException.class,
         IllegalStateException.class
     })
     @ResponseStatus(HttpStatus.BAD_REQUEST)

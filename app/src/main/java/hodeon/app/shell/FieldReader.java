@@ -1,9 +1,12 @@
 package hodeon.app.shell;
 
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.notice.Faults;
 import hodeon.core.party.Age;
 import hodeon.core.stock.PrintedExpiry;
 import hodeon.core.units.Mass;
+import hodeon.core.units.TemperatureUnit;
+import hodeon.core.units.TypedMeasure;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.DateTimeException;
@@ -30,6 +33,7 @@ public final class FieldReader {
     /** As a calendar has them, in figures and in words. */
     private static final List<DateTimeFormatter> DAYS = List.of(
             DateTimeFormatter.ISO_LOCAL_DATE,
+            inWords("d.M.uuuu"),
             inWords("d MMMM uuuu"),
             inWords("d MMM uuuu"),
             inWords("MMMM d, uuuu"),
@@ -60,10 +64,14 @@ public final class FieldReader {
             faults.add(
                     field,
                     line,
-                    what + " has 1 to " + most + " characters",
-                    line.isEmpty() ? "Give one" : "Shorten it");
+                    Wording.says("fieldReader.has1ToCharacters", what, most),
+                    line.isEmpty() ? Wording.says("fieldReader.giveOne") : Wording.says("doseLines.shortenIt"));
         } else if (line.chars().anyMatch(Character::isISOControl)) {
-            faults.add(field, line.replaceAll("\\p{Cntrl}", "?"), what + " is one line of text", "Type it again");
+            faults.add(
+                    field,
+                    line.replaceAll("\\p{Cntrl}", "?"),
+                    Wording.says("fieldReader.isOneLineOfText", what),
+                    Wording.says("careController.typeItAgain"));
         }
         return line;
     }
@@ -72,7 +80,11 @@ public final class FieldReader {
     public String text(String field, String typed, String what, int most) {
         String text = typed.strip();
         if (text.length() > most) {
-            faults.add(field, text, what + " has at most " + most + " characters", "Shorten it");
+            faults.add(
+                    field,
+                    text,
+                    Wording.says("fieldReader.hasAtMostCharacters", what, most),
+                    Wording.says("doseLines.shortenIt"));
         }
         return text;
     }
@@ -89,8 +101,8 @@ public final class FieldReader {
             faults.add(
                     field,
                     typed.strip(),
-                    what + " is in years from 0 to " + Age.OLDEST_YEARS + ", or in months like “18 m”",
-                    "Write 9, or 18 m");
+                    Wording.says("fieldReader.isInYearsFrom0ToOr", what, Age.OLDEST_YEARS),
+                    Wording.says("fieldReader.write9Or18M"));
         }
         return age;
     }
@@ -98,9 +110,9 @@ public final class FieldReader {
     /** A body mass, such as “48”, “48.5 kg” or “106 lb”; in kilograms to a tenth. Empty with a fault where it cannot be read. */
     public Optional<BigDecimal> kilograms(String field, String typed, String what, BigDecimal least, BigDecimal most) {
         Matcher mass = MASS.matcher(typed.strip());
-        String limit = what + " is from " + least.toPlainString() + " to " + most.toPlainString() + " kg";
+        String limit = Wording.says("fieldReader.isFromToKg", what, least.toPlainString(), most.toPlainString());
         if (!mass.matches()) {
-            faults.add(field, typed.strip(), limit, "Write it like 48, 48.5 kg or 106 lb");
+            faults.add(field, typed.strip(), limit, Wording.says("fieldReader.writeItLike48485Kg"));
             return Optional.empty();
         }
         BigDecimal number = new BigDecimal(mass.group(1).replace(',', '.'));
@@ -109,7 +121,7 @@ public final class FieldReader {
         BigDecimal kilograms =
                 pounds ? number.multiply(Mass.KILOGRAMS_A_POUND).setScale(1, RoundingMode.HALF_UP) : number;
         if (kilograms.compareTo(least) < 0 || kilograms.compareTo(most) > 0) {
-            faults.add(field, typed.strip(), limit, "Correct it");
+            faults.add(field, typed.strip(), limit, Wording.says("problemController.correctIt"));
             return Optional.empty();
         }
         return Optional.of(kilograms);
@@ -126,8 +138,8 @@ public final class FieldReader {
             faults.add(
                     field,
                     typed.strip(),
-                    what + " is a day or month that exists, from 2000 to 2099",
-                    "Write it like 2028-02-29, 2028-02 or 02/2028");
+                    Wording.says("fieldReader.isADayOrMonthThatExists", what),
+                    Wording.says("fieldReader.writeItLike202802292028"));
             return Optional.empty();
         }
     }
@@ -140,8 +152,8 @@ public final class FieldReader {
             faults.add(
                     field,
                     text,
-                    what + " is a day from " + earliest + " to today, " + today,
-                    "Write it like " + today + ", or in words");
+                    Wording.says("fieldReader.isADayFromToToday", what, earliest, today),
+                    Wording.says("fieldReader.writeItLikeOrInWords", today));
         }
         return day;
     }
@@ -155,9 +167,17 @@ public final class FieldReader {
         String text = typed.strip();
         Optional<LocalDate> day = day(text);
         if (day.isEmpty()) {
-            faults.add(field, text, what + " is a date of the calendar, year-month-day", "Write it like 2027-06-12");
+            faults.add(
+                    field,
+                    text,
+                    Wording.says("fieldReader.isADateOfTheCalendarYear", what),
+                    Wording.says("fieldReader.writeItLike20270612"));
         } else if (day.get().getYear() < 2000 || day.get().getYear() > 2100) {
-            faults.add(field, typed, what + " lies in the years 2000 to 2100", "Correct the year");
+            faults.add(
+                    field,
+                    typed,
+                    Wording.says("fieldReader.liesInTheYears2000To2100", what),
+                    Wording.says("fieldReader.correctTheYear"));
             return Optional.empty();
         }
         return day;
@@ -173,15 +193,15 @@ public final class FieldReader {
 
     /** A whole number, both limits inclusive. */
     public int whole(String field, String typed, int least, int most, String what) {
-        String limit = what + " is a whole number from " + least + " to " + most;
+        String limit = Wording.says("fieldReader.isAWholeNumberFromTo", what, least, most);
         try {
             int n = Integer.parseInt(typed.strip());
             if (n >= least && n <= most) {
                 return n;
             }
-            faults.add(field, typed.strip(), limit, "Correct it");
+            faults.add(field, typed.strip(), limit, Wording.says("problemController.correctIt"));
         } catch (NumberFormatException notANumber) {
-            faults.add(field, typed.strip(), limit, "Write digits only");
+            faults.add(field, typed.strip(), limit, Wording.says("sortedContents.writeDigitsOnly"));
         }
         return least;
     }
@@ -190,28 +210,48 @@ public final class FieldReader {
      * A number with a point or a comma, both limits inclusive.
      *
      * @param decimals at most so many
-     * @param unit may stand behind it, in any case, and kg where it is g; empty if it has none
+     * @param unit that is kept; it or another of its kind may stand behind the number, as {@link TypedMeasure} says; empty if it has none
      */
     public BigDecimal decimal(
             String field, String typed, BigDecimal least, BigDecimal most, String what, int decimals, String unit) {
-        boolean kilograms =
-                unit.equals("g") && typed.strip().toLowerCase(Locale.ROOT).endsWith("kg");
-        String text = without(kilograms ? "kg" : unit, typed.strip()).replace(',', '.');
-        String limit = what + " is a number from " + least.toPlainString() + " to " + most.toPlainString();
-        if (!text.matches("-?\\d{1,9}(\\.\\d{1,9})?")) {
-            faults.add(field, typed.strip(), limit, "Write digits only, without the unit");
+        TypedMeasure measure = HouseStyle.here().measure(typed, unit);
+        String limit = Wording.says("fieldReader.isANumberFrom", what, measure.limits(least, most, decimals));
+        if (!measure.number().matches("-?\\d{1,9}(\\.\\d{1,9})?")) {
+            faults.add(field, typed.strip(), limit, Wording.says("fieldReader.writeDigitsOnlyWithoutTheUnit"));
             return least;
         }
-        BigDecimal number = kilograms ? new BigDecimal(text).movePointRight(3) : new BigDecimal(text);
+        BigDecimal number = measure.kept(decimals);
         if (number.compareTo(least) < 0 || number.compareTo(most) > 0) {
-            faults.add(field, typed.strip(), limit, "Correct it");
+            faults.add(field, typed.strip(), limit, Wording.says("problemController.correctIt"));
             return least;
         }
         if (number.stripTrailingZeros().scale() > decimals) {
-            faults.add(field, typed.strip(), what + " has at most " + decimals + " decimals", "Round it");
+            faults.add(
+                    field,
+                    typed.strip(),
+                    Wording.says("fieldReader.hasAtMostDecimals", what, decimals),
+                    Wording.says("fieldReader.roundIt"));
             return least;
         }
         return number;
+    }
+
+    /** A temperature in whole °C, both limits inclusive; typed in the household’s unit, or in the one named behind it. */
+    public int celsius(String field, String typed, int least, int most, String what) {
+        String text = typed.strip().toUpperCase(Locale.ROOT).replace("°", "");
+        TemperatureUnit unit = text.endsWith("F")
+                ? TemperatureUnit.FAHRENHEIT
+                : text.endsWith("C")
+                        ? TemperatureUnit.CELSIUS
+                        : HouseStyle.here().temperature();
+        int before = faults.all().size();
+        int shown = whole(
+                field,
+                text.replaceAll("\\s*[CF]$", ""),
+                (int) Math.round(unit.of(least)),
+                (int) Math.round(unit.of(most)),
+                Wording.says("finder.in", what, unit.sign()));
+        return faults.all().size() == before ? (int) Math.round(unit.celsius(shown)) : least;
     }
 
     /** A number within its limits, both inclusive; empty with a fault where it is none. */
@@ -220,11 +260,6 @@ public final class FieldReader {
         int before = faults.all().size();
         BigDecimal number = decimal(field, typed, least, most, what, decimals, unit);
         return faults.all().size() == before ? Optional.of(number) : Optional.empty();
-    }
-
-    private static String without(String unit, String text) {
-        boolean said = !unit.isEmpty() && text.toLowerCase(Locale.ROOT).endsWith(unit);
-        return said ? text.substring(0, text.length() - unit.length()).strip() : text;
     }
 
     /** The same; nothing typed is nothing said. */
@@ -242,7 +277,11 @@ public final class FieldReader {
                 return constant;
             }
         }
-        faults.add(field, typed, what + " is one of the choices on the list", "Choose from the list");
+        faults.add(
+                field,
+                typed,
+                Wording.says("fieldReader.isOneOfTheChoicesOnThe", what),
+                Wording.says("fieldReader.chooseFromTheList"));
         return type.getEnumConstants()[0];
     }
 

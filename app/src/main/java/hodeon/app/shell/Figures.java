@@ -1,10 +1,14 @@
 package hodeon.app.shell;
 
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.units.Mass;
+import hodeon.core.units.MassUnit;
 import hodeon.core.units.Plural;
 import hodeon.core.units.Volume;
+import hodeon.core.units.VolumeUnit;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Figures as the pages say them, always with their unit. */
 public final class Figures {
@@ -16,17 +20,45 @@ public final class Figures {
         return grams(mass.grams());
     }
 
+    /** Ounces where the household weighs in them: tenths from 1 oz up, hundredths below. */
     public static String grams(double grams) {
+        MassUnit unit = HouseStyle.here().mass();
+        if (unit == MassUnit.OUNCES) {
+            return ounces(grams / unit.grams().doubleValue(), unit.sign());
+        }
         String pattern = Math.abs(grams) >= 10 || grams == Math.rint(grams) ? "%,.0f g" : "%.1f g";
         return String.format(Locale.ROOT, pattern, grams);
     }
 
-    public static String litres(Volume volume) {
-        return String.format(Locale.ROOT, "%.1f l", volume.litres());
+    private static String ounces(double ounces, String sign) {
+        String pattern = Math.abs(ounces) >= 1 || ounces == 0 ? "%,.1f " : "%.2f ";
+        return String.format(Locale.ROOT, pattern, ounces) + sign;
     }
 
-    /** Whole millilitres from 10 ml up, tenths below; litres from 1,000 ml up. */
+    public static String litres(Volume volume) {
+        return inOunces(1000 * volume.litres()).orElseGet(() -> String.format(Locale.ROOT, "%.1f l", volume.litres()));
+    }
+
+    /** Room in litres to two digits that matter, or in fluid ounces. */
+    public static String room(double litres) {
+        return inOunces(1000 * litres).orElseGet(() -> number(litres) + " l");
+    }
+
+    private static Optional<String> inOunces(double millilitres) {
+        VolumeUnit unit = HouseStyle.here().volume();
+        return unit == VolumeUnit.FLUID_OUNCES
+                ? Optional.of(ounces(millilitres / unit.millilitres().doubleValue(), unit.sign()))
+                : Optional.empty();
+    }
+
+    /**
+     * Room, never a dose: whole millilitres from 10 ml up, tenths below; litres from 1,000 ml up; or fluid ounces, as the household has it.
+     */
     public static String millilitres(double millilitres) {
+        Optional<String> inOunces = inOunces(millilitres);
+        if (inOunces.isPresent()) {
+            return inOunces.get();
+        }
         if (millilitres >= 1000) {
             return String.format(Locale.ROOT, "%.1f l", millilitres / 1000);
         }
@@ -46,7 +78,7 @@ public final class Figures {
         } else if (probability >= 0.02) {
             return Math.round(100 * probability) + " in 100";
         }
-        return String.format(Locale.ROOT, "1 in %,d", roundedToTwoDigits(1 / probability));
+        return Wording.says("figures.oneIn", String.format(Locale.ROOT, "%,d", roundedToTwoDigits(1 / probability)));
     }
 
     /** Of a hundred trips: “12 of 100”, “fewer than 1 of 100”. */

@@ -40,7 +40,7 @@ public final class FindingWords {
     }
 
     private static Object[] components(Finding finding) {
-        String between = finding instanceof MixUp.Strengths ? " and " : ", ";
+        String between = finding instanceof MixUp.Strengths ? " " + Wording.says("sheetController.and") + " " : ", ";
         return Arrays.stream(finding.getClass().getRecordComponents())
                 .map(c -> said(value(c, finding), between))
                 .toArray();

@@ -29,9 +29,9 @@ public final class Texts {
         } catch (CharacterCodingException notText) {
             faults.add(
                     field,
-                    bytes.length + " bytes",
-                    "the file is text in UTF-8",
-                    "Save it as “CSV UTF-8”, or as UTF-8 text");
+                    Wording.says("texts.bytes", bytes.length),
+                    Wording.says("texts.theFileIsTextInUtf8"),
+                    Wording.says("texts.saveItAsCsvUtf8Or"));
             return Optional.empty();
         }
     }

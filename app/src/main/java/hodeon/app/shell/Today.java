@@ -1,5 +1,6 @@
 package hodeon.app.shell;
 
+import hodeon.app.shell.style.HouseClock;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -10,6 +11,6 @@ class Today {
 
     @Bean
     Clock clock() {
-        return Clock.systemDefaultZone();
+        return new HouseClock();
     }
 }

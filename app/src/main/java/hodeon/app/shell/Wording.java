@@ -1,9 +1,14 @@
 package hodeon.app.shell;
 
 import com.ibm.icu.text.MessageFormat;
+import hodeon.app.shell.style.HouseStyle;
+import hodeon.app.shell.style.Terms;
 import java.nio.charset.StandardCharsets;
+import java.time.temporal.TemporalAccessor;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.support.ResourceBundleMessageSource;
 
@@ -16,23 +21,51 @@ public final class Wording extends ResourceBundleMessageSource {
     public static final Wording WORDS = new Wording();
 
     private Wording() {
-        setBasename("words");
+        setBasenames("words", "pages", "views");
         setDefaultEncoding(StandardCharsets.UTF_8.name());
         setFallbackToSystemLocale(false);
     }
 
     /** @throws org.springframework.context.NoSuchMessageException for a key that is not in the bundle */
-    public static String says(String key, Object... arguments) {
-        return WORDS.getMessage(key, arguments, Locale.ENGLISH);
+    public static String says(String key, @Nullable Object... arguments) {
+        return WORDS.getMessage(key, there(arguments), HouseStyle.here().language());
+    }
+
+    /** The same; empty for a key that is not in the bundle. */
+    public static Optional<String> known(String key, @Nullable Object... arguments) {
+        return Optional.ofNullable(
+                WORDS.getMessage(key, there(arguments), null, HouseStyle.here().language()));
     }
 
     @Override
     protected @Nullable String getMessageInternal(
             @Nullable String key, Object @Nullable [] arguments, @Nullable Locale locale) {
-        String pattern = super.getMessageInternal(key, null, Locale.ENGLISH);
-        return pattern == null
-                ? null
-                : new MessageFormat(pattern, Locale.ENGLISH)
-                        .format(Objects.requireNonNullElse(arguments, new Object[0]));
+        Locale language = Objects.requireNonNullElse(locale, Locale.ENGLISH);
+        String pattern = super.getMessageInternal(key, null, language);
+        return pattern == null || pattern.indexOf('{') < 0
+                ? pattern
+                : new MessageFormat(pattern, language).format(given(arguments));
+    }
+
+    private static Object[] there(@Nullable Object[] arguments) {
+        Object[] there = new Object[arguments.length];
+        Arrays.setAll(there, i -> given(arguments[i]));
+        return there;
+    }
+
+    private static Object given(@Nullable Object argument) {
+        return switch (argument) {
+            case null -> "";
+            case TemporalAccessor time -> time.toString();
+            case String name -> Terms.said(name);
+            default -> argument;
+        };
+    }
+
+    /** What is not there is said by nothing. */
+    private static Object[] given(Object @Nullable [] arguments) {
+        return arguments == null
+                ? new Object[0]
+                : Arrays.stream(arguments).map(Wording::given).toArray();
     }
 }

@@ -1,5 +1,6 @@
 package hodeon.app.stock;
 
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.stock.Freshness;
@@ -75,7 +76,7 @@ public record LotView(
                 stock.pocket(held.place(), lot.supply()),
                 lot.supply(),
                 stock.nameOf(lot.supply()),
-                supply.map(s -> s.group().label()).orElse("Not in the catalogue"),
+                supply.map(s -> s.group().label()).orElse(Wording.says("lotView.notInTheCatalogue")),
                 held.pieces(),
                 stock.piece(lot.supply()),
                 stock.counted(held.pieces(), lot.supply()),
@@ -100,7 +101,7 @@ public record LotView(
                 stock.piece(supply),
                 "none",
                 "",
-                "nothing is left of it",
+                Wording.says("lotView.nothingIsLeftOfIt"),
                 "",
                 "",
                 State.FINE);
@@ -119,20 +120,24 @@ public record LotView(
             case PRINTED ->
                 lot.printed()
                         .filter(p -> p.monthOnly())
-                        .map(p -> "printed " + p)
+                        .map(p -> Wording.says("lotView.printed", p))
                         .orElse("printed");
-            case OPENED -> "opened " + lot.opened().map(LocalDate::toString).orElse("");
+            case OPENED ->
+                Wording.says(
+                        "lotView.opened", lot.opened().map(LocalDate::toString).orElse(""));
             case DECANTED ->
-                "decanted " + lot.decanted().map(LocalDate::toString).orElse("");
+                Wording.says(
+                        "lotView.decanted",
+                        lot.decanted().map(LocalDate::toString).orElse(""));
             case WITHDRAWN -> good.reason().words();
-            case TYPICAL -> good.reason().words() + " of such things";
+            case TYPICAL -> Wording.says("lotView.ofSuchThings", good.reason().words());
         };
     }
 
     private static String detail(Lot lot) {
         return Stream.of(
                         lot.product(),
-                        lot.code().isEmpty() ? "" : "lot " + lot.code(),
+                        lot.code().isEmpty() ? "" : Wording.says("lotView.lot", lot.code()),
                         lot.opened().map(d -> "open").orElse(""),
                         lot.decanted().map(d -> "decanted").orElse(""))
                 .filter(s -> !s.isEmpty())

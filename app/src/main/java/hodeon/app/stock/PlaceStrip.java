@@ -1,5 +1,6 @@
 package hodeon.app.stock;
 
+import hodeon.app.shell.Wording;
 import hodeon.app.shell.chart.Scale;
 import hodeon.core.stock.Held;
 import java.time.LocalDate;
@@ -79,6 +80,6 @@ record PlaceStrip(List<Mark> marks, List<Year> years, String now, String says, i
         return counted.entrySet().stream()
                 .map(e -> e.getValue() + " " + e.getKey().word())
                 .reduce((a, b) -> a + ", " + b)
-                .orElse("nothing with a date");
+                .orElse(Wording.says("placeStrip.nothingWithADate"));
     }
 }

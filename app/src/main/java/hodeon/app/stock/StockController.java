@@ -4,6 +4,7 @@ import hodeon.app.catalogue.supply.SupplyPhotos;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.CountedElsewhere;
@@ -146,18 +147,23 @@ class StockController {
                 faults.add(
                         "pieces",
                         pieces,
-                        "only " + few.there() + " of these are there now",
-                        "Take at most so many; somebody may have been quicker");
+                        Wording.says("stockController.onlyOfTheseAreThereNow", few.there()),
+                        Wording.says("stockController.takeAtMostSoManySomebodyMay"));
             } catch (CountedElsewhere elsewhere) {
                 faults.add(
                         "pieces",
                         pieces,
-                        "the page showed " + elsewhere.seen() + " and somebody has since changed it to "
-                                + elsewhere.there(),
-                        "Look at what is there now and count again");
+                        Wording.says(
+                                "stockController.thePageShowedAndSomebodyHasSince",
+                                elsewhere.seen(),
+                                elsewhere.there()),
+                        Wording.says("stockController.lookAtWhatIsThereNowAnd"));
             } catch (IllegalArgumentException same) {
                 faults.add(
-                        "to", to.toString(), "it is moved to another place than where it lies", "Choose where it goes");
+                        "to",
+                        to.toString(),
+                        Wording.says("stockController.itIsMovedToAnotherPlaceThan"),
+                        Wording.says("stockController.chooseWhereItGoes"));
             }
         }
         if (!faults.none()) {
@@ -204,8 +210,8 @@ class StockController {
                     List.of(new Fault(
                             "movement",
                             String.valueOf(number),
-                            "only " + few.there() + " of its " + few.wanted() + " pieces are still where it put them",
-                            "Undo what happened to them since first")));
+                            Wording.says("stockController.onlyOfItsPiecesAreStillWhere", few.there(), few.wanted()),
+                            Wording.says("stockController.undoWhatHappenedToThemSinceFirst"))));
         }
         return "redirect:" + (back.matches("/stock/(movements|lots/[0-9a-f-]{36})") ? back : "/stock/movements");
     }
@@ -227,7 +233,7 @@ class StockController {
                         "the number of pieces is a whole number from %d to %,d",
                         least,
                         Arrival.MOST_PIECES),
-                "Correct it");
+                Wording.says("problemController.correctIt"));
         return least;
     }
 
@@ -244,7 +250,11 @@ class StockController {
         } catch (DateTimeException e) {
             // Told below.
         }
-        faults.add("on", given, "the day is one that exists, from 2000 to today, " + today, "Write it like " + today);
+        faults.add(
+                "on",
+                given,
+                Wording.says("stockController.theDayIsOneThatExistsFrom", today),
+                Wording.says("stockController.writeItLike", today));
         return today;
     }
 }

@@ -3,6 +3,7 @@ package hodeon.app.stock;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.LastAnswer;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.BalanceRepository;
 import hodeon.app.stock.ledger.HeadRepository;
 import hodeon.app.stock.ledger.HeadRow;
@@ -197,8 +198,8 @@ public class StockService {
             return Optional.of(new Fault(
                     "name",
                     stripped.replaceAll("\\p{Cntrl}", "?"),
-                    "a place's name is one line of 1 to " + LONGEST_NAME + " characters",
-                    stripped.isEmpty() ? "Give it one" : "Shorten it"));
+                    Wording.says("stockService.aPlacesNameIsOneLineOf", LONGEST_NAME),
+                    stripped.isEmpty() ? Wording.says("listService.giveItOne") : Wording.says("doseLines.shortenIt")));
         }
         if (places(household).stream()
                 .anyMatch(p -> p.inside().equals(inside) && p.name().equalsIgnoreCase(stripped))) {
@@ -206,18 +207,24 @@ public class StockService {
                     "name",
                     stripped,
                     inside.isEmpty()
-                            ? "every place has a name of its own"
-                            : "every module of a kit has a name of its own",
-                    "Choose another"));
+                            ? Wording.says("stockService.everyPlaceHasANameOfIts")
+                            : Wording.says("stockService.everyModuleOfAKitHasA"),
+                    Wording.says("restockService.chooseAnother")));
         }
         if (places(household).size() >= MOST_PLACES) {
             return Optional.of(new Fault(
-                    "name", stripped, "a household has at most " + MOST_PLACES + " places", "Remove an empty one"));
+                    "name",
+                    stripped,
+                    Wording.says("stockService.aHouseholdHasAtMostPlaces", MOST_PLACES),
+                    Wording.says("stockService.removeAnEmptyOne")));
         }
         if (kind == Place.Kind.MODULE
                 && inside.filter(id -> !place(household, id).isShelf()).isEmpty()) {
-            return Optional.of(
-                    new Fault("inside", "", "a module lies in a kit or another module", "Choose what it lies in"));
+            return Optional.of(new Fault(
+                    "inside",
+                    "",
+                    Wording.says("stockService.aModuleLiesInAKitOr"),
+                    Wording.says("stockService.chooseWhatItLiesIn")));
         }
         return Optional.empty();
     }

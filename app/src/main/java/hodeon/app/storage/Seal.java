@@ -2,9 +2,12 @@ package hodeon.app.storage;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.security.GeneralSecurityException;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
+import javax.crypto.KDF;
+import javax.crypto.spec.HKDFParameterSpec;
 import javax.crypto.spec.SecretKeySpec;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -33,6 +36,7 @@ public class Seal {
     public static final String UNREADABLE = "cannot be read";
 
     private static final int NUMBER_BYTES = 12;
+    private static final int ANOTHER_BYTES = 32;
 
     private final KeyFile file;
     private final Optional<JdbcTemplate> database;
@@ -103,6 +107,24 @@ public class Seal {
     /** Where the key is looked for. */
     public String keyFile() {
         return file.toString();
+    }
+
+    /**
+     * Another key of 32 bytes, the same for the same purpose as long as the key file is, from which nobody finds this one or that of
+     * another purpose (HKDF with SHA-256, RFC 5869); throws {@link Locked}.
+     */
+    public byte[] another(String purpose) {
+        if (cipher == null) {
+            throw new Locked(locked);
+        }
+        try {
+            return KDF.getInstance("HKDF-SHA256")
+                    .deriveData(HKDFParameterSpec.ofExtract()
+                            .addIKM(file.read())
+                            .thenExpand(purpose.getBytes(StandardCharsets.UTF_8), ANOTHER_BYTES));
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException("This Java has no HKDF.", e);
+        }
     }
 
     /** Nothing stays nothing, so that an empty field is not made to look like a filled one; throws {@link Locked}. */

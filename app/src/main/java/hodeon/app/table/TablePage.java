@@ -1,5 +1,6 @@
 package hodeon.app.table;
 
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.words.Columns;
 import hodeon.core.catalogue.words.Columns.Line;
 import hodeon.core.catalogue.words.Columns.Meaning;
@@ -64,14 +65,14 @@ public record TablePage(
 
     private static String words(Meaning meaning) {
         return switch (meaning) {
-            case WHAT -> "what it is";
-            case COUNT -> "how many";
-            case UNIT -> "what is counted";
-            case EACH -> "how many in one pack";
-            case UNTIL -> "good until";
-            case LOT -> "lot code";
+            case WHAT -> Wording.says("tablePage.whatItIs");
+            case COUNT -> Wording.says("tablePage.howMany");
+            case UNIT -> Wording.says("tablePage.whatIsCounted");
+            case EACH -> Wording.says("tablePage.howManyInOnePack");
+            case UNTIL -> Wording.says("tablePage.goodUntil");
+            case LOT -> Wording.says("tablePage.lotCode");
             case PLACE -> "where it lies";
-            case NOTHING -> "– not read –";
+            case NOTHING -> Wording.says("tablePage.notRead");
         };
     }
 }

@@ -2,6 +2,7 @@ package hodeon.app.table;
 
 import hodeon.app.catalogue.Understanding;
 import hodeon.app.shell.Csv;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.words.Columns;
 import hodeon.core.catalogue.words.Columns.Meaning;
 import hodeon.core.notice.Faults;
@@ -59,7 +60,11 @@ public class Tables {
         List<List<String>> rows = rows(cells);
         Columns columns = new Columns(Math.clamp(first, 0, rows.size()), said);
         if (!said.contains(Meaning.WHAT)) {
-            faults.add("columns", "none", "one column says what the thing is", "Choose it");
+            faults.add(
+                    "columns",
+                    "none",
+                    Wording.says("tables.oneColumnSaysWhatTheThingIs"),
+                    Wording.says("tables.chooseIt"));
         } else if (!columns.head(rows).isEmpty()) {
             known.save(new TableColumns(key(household, columns.head(rows)), said));
         }

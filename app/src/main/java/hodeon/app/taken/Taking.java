@@ -4,6 +4,7 @@ import hodeon.app.aid.FirstAid;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.kits.KitDrawing;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
@@ -87,7 +88,10 @@ class Taking {
         Stock here = stock.at(opened.household(), opened.kit());
         if (!here.nesting().within(opened.kit()).contains(said.place())) {
             return Optional.of(new Fault(
-                    "place", said.place().toString(), "a thing is taken from this kit", "Open the kit’s page again"));
+                    "place",
+                    said.place().toString(),
+                    Wording.says("taking.aThingIsTakenFromThisKit"),
+                    Wording.says("taking.openTheKitsPageAgain")));
         }
         List<Held> there = here.at(said.place()).stream()
                 .filter(h -> h.lot().supply().equals(said.supply()))
@@ -98,15 +102,16 @@ class Taking {
                     "pieces",
                     String.valueOf(said.pieces()),
                     lies == 0
-                            ? "by the record none lies there any more"
-                            : "by the record " + here.named(lies, said.supply()) + " lie there",
-                    "Tell whoever keeps the kit, so that they count it"));
+                            ? Wording.says("taking.byTheRecordNoneLiesThereAny")
+                            : Wording.says("taking.byTheRecordLieThere", here.named(lies, said.supply())),
+                    Wording.says("taking.tellWhoeverKeepsTheKitSoThat")));
         }
         Catalogue catalogue = catalogues.of(opened.household()).catalogue();
         Optional<Problem> why = catalogue.problem(said.problem());
         Cause cause = Cause.of(
                 AT_THE_KIT,
-                why.map(p -> "for " + p.name().toLowerCase(Locale.ROOT)).orElse("taken"));
+                why.map(p -> Wording.says("taking.for", p.name().toLowerCase(Locale.ROOT)))
+                        .orElse("taken"));
         FirstExpired.take(there, said.pieces())
                 .forEach(t -> ledger.use(opened.household(), t.held().lot().id(), said.place(), t.pieces(), cause));
         TakenRow row = new TakenRow();

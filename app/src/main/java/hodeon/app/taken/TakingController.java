@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Ticker;
 import hodeon.app.kits.KitDrawing;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.notice.Fault;
 import hodeon.core.stock.Ledger.TooFew;
 import jakarta.servlet.http.HttpServletResponse;
@@ -75,8 +76,8 @@ class TakingController {
                 ? Optional.of(new Fault(
                         "pieces",
                         String.valueOf(pieces),
-                        "more than " + MOST_TAKES + " were written down in ten minutes",
-                        "Wait a little, or tell whoever keeps the kit"))
+                        Wording.says("takingController.moreThanWereWrittenDownInTen", MOST_TAKES),
+                        Wording.says("takingController.waitALittleOrTellWhoeverKeeps")))
                 : taken(opened, what, form(id, what, pieces, problem, who));
         HttpStatus status = tooMany
                 ? HttpStatus.TOO_MANY_REQUESTS
@@ -84,7 +85,7 @@ class TakingController {
         if (program) {
             return ResponseEntity.status(status)
                     .contentType(MediaType.TEXT_PLAIN)
-                    .body(fault.map(Fault::sentence).orElse("Written down."));
+                    .body(fault.map(Fault::sentence).orElse(Wording.says("takingController.writtenDown")));
         }
         if (fault.isEmpty()) {
             return "redirect:/t/" + code + "?taken";
@@ -95,8 +96,11 @@ class TakingController {
 
     private Optional<Fault> taken(KitCodes.Opened opened, String what, Optional<TakenForm> form) {
         if (form.isEmpty()) {
-            return Optional.of(
-                    new Fault("what", what, "a thing is one of those on the page", "Open the kit’s page again"));
+            return Optional.of(new Fault(
+                    "what",
+                    what,
+                    Wording.says("takingController.aThingIsOneOfThoseOn"),
+                    Wording.says("taking.openTheKitsPageAgain")));
         }
         try {
             return taking.take(opened, form.get());
@@ -104,8 +108,8 @@ class TakingController {
             return Optional.of(new Fault(
                     "pieces",
                     String.valueOf(form.get().pieces()),
-                    "somebody took of the same a moment before",
-                    "Look again at what is left, and say it once more"));
+                    Wording.says("takingController.somebodyTookOfTheSameAMoment"),
+                    Wording.says("takingController.lookAgainAtWhatIsLeftAnd")));
         }
     }
 

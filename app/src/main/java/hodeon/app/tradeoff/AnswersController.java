@@ -7,6 +7,7 @@ import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.need.ProblemForecast;
@@ -70,7 +71,10 @@ class AnswersController {
                 id,
                 problem.problem().name(),
                 Figures.percent(plan.coverage(id)),
-                weakest.needed().step().capability().name() + ", " + Figures.percent(weakest.coverage()) + " met",
+                Wording.says(
+                        "answersController.met",
+                        weakest.needed().step().capability().name(),
+                        Figures.percent(weakest.coverage())),
                 steps.stream().map(s -> step(s, catalogue)).toList());
     }
 
@@ -78,20 +82,24 @@ class AnswersController {
         String by = step.by().stream()
                 .map(b -> catalogue.supply(b.supply()).map(Supply::name).orElse(b.supply())
                         + (b.always()
-                                ? ", every time"
-                                : " for "
-                                        + Figures.counted(
-                                                b.uses(),
-                                                step.needed()
-                                                        .step()
-                                                        .capability()
-                                                        .unit())))
+                                ? Wording.says("answersController.everyTime")
+                                : " "
+                                        + Wording.says(
+                                                "taking.for",
+                                                Figures.counted(
+                                                        b.uses(),
+                                                        step.needed()
+                                                                .step()
+                                                                .capability()
+                                                                .unit()))))
                 .collect(Collectors.joining("; "));
         boolean tooRare = by.isEmpty() && step.coverage() > 0;
         return new StepView(
                 step.needed().step().capability().name(),
                 step.needed().step().step().importance().name().toLowerCase(Locale.ROOT),
                 tooRare ? "–" : Figures.percent(step.coverage()),
-                tooRare ? "asked for too rarely here to count" : by.isEmpty() ? "nothing" : by);
+                tooRare
+                        ? Wording.says("answersController.askedForTooRarelyHereToCount")
+                        : by.isEmpty() ? "nothing" : by);
     }
 }

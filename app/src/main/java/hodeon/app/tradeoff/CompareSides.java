@@ -9,10 +9,13 @@ import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.brief.Stance;
 import hodeon.core.brief.Trip;
 import hodeon.core.plan.Plan;
 import hodeon.core.units.Mass;
+import hodeon.core.units.TypedMeasure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -85,16 +88,17 @@ class CompareSides {
     List<Choice> choices(Mat mat) {
         UUID household = mat.trip().householdId();
         List<Choice> choices = new ArrayList<>(List.of(
-                new Choice(MAT, "this mat"),
-                new Choice(RECOMMENDED, "the recommended kit"),
-                new Choice(ASKED, "the best there is")));
+                new Choice(MAT, Wording.says("compareSides.thisMat")),
+                new Choice(RECOMMENDED, Wording.says("compareSides.theRecommendedKit")),
+                new Choice(ASKED, Wording.says("compareSides.theBestThereIs"))));
         lists.all(household).stream()
                 .limit(MOST_CHOICES)
-                .forEach(k -> choices.add(new Choice(KIT + k.id(), "saved kit: " + k.name())));
+                .forEach(k -> choices.add(new Choice(KIT + k.id(), Wording.says("compareSides.savedKit", k.name()))));
         trips.page(household, 1, MOST_CHOICES).things().stream()
                 .filter(t -> !t.id().equals(mat.trip().id()))
-                .forEach(t -> choices.add(
-                        new Choice(TRIP + t.id(), "mat of: " + t.trip().name())));
+                .forEach(t -> choices.add(new Choice(
+                        TRIP + t.id(),
+                        Wording.says("compareSides.matOf", t.trip().name()))));
         return choices;
     }
 
@@ -114,14 +118,14 @@ class CompareSides {
         }
         return id(asked.which(), TRIP)
                 .map(trip -> ofTrip(household, trips.find(household, trip)))
-                .orElseGet(() -> plain("This mat", mat.pieces()));
+                .orElseGet(() -> plain(Wording.says("compareSides.thisMat2"), mat.pieces()));
     }
 
     private Side ofTrip(UUID household, StoredTrip trip) {
         Mat other = mats.mat(household, trip);
         Plan own = calculator.weigh(other.of(), other.along(), other.pieces()).plan();
-        String met = Figures.percent(own.coverage()) + " by its own brief";
-        return new Side("Mat of " + trip.trip().name(), other.pieces(), met, "");
+        String met = Wording.says("compareSides.byItsOwnBrief", Figures.percent(own.coverage()));
+        return new Side(Wording.says("compareSides.matOf2", trip.trip().name()), other.pieces(), met, "");
     }
 
     private Side asked(Mat mat, Asked asked) {
@@ -137,11 +141,17 @@ class CompareSides {
                 calculator.recommend(mat.of().with(changed), mat.holds()).pieces();
         boolean wrong = typed.isEmpty() && !asked.limit().isBlank();
         String fault = wrong
-                ? "Limit: “" + asked.limit()
-                        + "” – a number from 10 to 50,000 g is needed; the outing's own limit is used."
+                ? Wording.says(
+                        "compareSides.limitANumberFromToIsNeeded",
+                        asked.limit(),
+                        Figures.grams(LEAST_LIMIT_GRAMS),
+                        Figures.grams(MOST_LIMIT_GRAMS))
                 : "";
         return new Side(
-                "Best: " + stance.label() + (changed.limits().massIsLimited() ? ", " + Figures.grams(grams) : ""),
+                Wording.says(
+                        "compareSides.best",
+                        stance.label(),
+                        (changed.limits().massIsLimited() ? ", " + Figures.grams(grams) : "")),
                 pieces,
                 "",
                 fault);
@@ -162,10 +172,11 @@ class CompareSides {
     }
 
     private static Optional<Double> grams(@Nullable String typed) {
-        if (typed == null || !typed.strip().matches("\\d{1,6}([.,]\\d{1,3})?")) {
+        TypedMeasure measure = HouseStyle.here().measure(Texts.given(typed), "g");
+        if (!measure.number().matches("\\d{1,6}(\\.\\d{1,4})?")) {
             return Optional.empty();
         }
-        double grams = Double.parseDouble(typed.strip().replace(',', '.'));
+        double grams = measure.kept(3).doubleValue();
         return grams >= LEAST_LIMIT_GRAMS && grams <= MOST_LIMIT_GRAMS ? Optional.of(grams) : Optional.empty();
     }
 }

@@ -6,6 +6,7 @@ import hodeon.app.mat.MatChangedElsewhere;
 import hodeon.app.mat.MatService;
 import hodeon.app.mat.page.OpenedMat;
 import hodeon.app.plan.KitCalculator;
+import hodeon.app.shell.Wording;
 import hodeon.core.plan.Plan;
 import hodeon.core.plan.tradeoff.Curve;
 import java.util.List;
@@ -86,7 +87,7 @@ class CurveController {
                     id,
                     version,
                     points.get(Math.clamp(point, 0, points.size() - 1)).pieces(),
-                    "a point of the curve laid out");
+                    Wording.says("curveController.aPointOfTheCurveLaidOut"));
         } catch (MatChangedElsewhere | OptimisticLockingFailureException | DataIntegrityViolationException conflict) {
             next.addFlashAttribute("conflict", true);
         }

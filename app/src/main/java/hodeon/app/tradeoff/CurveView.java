@@ -2,8 +2,10 @@ package hodeon.app.tradeoff;
 
 import hodeon.app.plan.Headline;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.shell.chart.Scale;
 import hodeon.app.shell.chart.Tick;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.plan.Plan;
@@ -92,21 +94,25 @@ public record CurveView(
                         Figures.grams(mine.mass()),
                         Figures.percent(mine.coverage())),
                 marks(curve, across),
-                Tick.round(across, Figures::grams),
+                Tick.round(across, HouseStyle.here().mass().grams().doubleValue(), Figures::grams),
                 Tick.every(UP, QUARTER, share -> Math.round(100 * share) + " %").stream()
                         .skip(1)
                         .toList(),
                 from < 0
-                        ? "the mat"
-                        : "the kit of " + Figures.grams(points.get(from).grams()));
+                        ? Wording.says("curveView.theMat")
+                        : Wording.says(
+                                "curveView.theKitOf",
+                                Figures.grams(points.get(from).grams())));
     }
 
     /** The point from which on little more can be done about problems of a severity. */
     private record Reached(int severity, Curve.Point point) {
 
         String says() {
-            return Severity.label(severity) + " ("
-                    + Figures.percent(point.bySeverity().get(severity - 1)) + " met)";
+            return Wording.says(
+                    "curveView.met",
+                    Severity.label(severity),
+                    Figures.percent(point.bySeverity().get(severity - 1)));
         }
     }
 
@@ -140,7 +146,7 @@ public record CurveView(
         double last = together.getLast().point().grams();
         String from = Math.round(first) == Math.round(last)
                 ? Figures.grams(first)
-                : Figures.grams(first) + " to " + Figures.grams(last);
+                : Wording.says("timeline.to", Figures.grams(first), Figures.grams(last));
         return new Mark(
                 across.written(first),
                 across.anchor(first),
@@ -163,10 +169,10 @@ public record CurveView(
     /** What a gram costs there against what it costs on this trip. */
     private static String price(double price) {
         if (price == 1) {
-            return "the usual price";
+            return Wording.says("curveView.theUsualPrice");
         }
         String times = String.format(Locale.ROOT, price < 1 ? "%.2f" : price < 10 ? "%.1f" : "%,.0f", price);
-        return times + " times the usual price";
+        return Wording.says("curveView.timesTheUsualPrice", times);
     }
 
     private static Dot dot(
@@ -190,7 +196,7 @@ public record CurveView(
                 recommended,
                 Figures.grams(point.grams()),
                 Figures.percent(point.coverage()),
-                point.gap() < 1e-6 ? "proven" : "within " + Figures.percent(point.gap()),
+                point.gap() < 1e-6 ? "proven" : Wording.says("curveView.within", Figures.percent(point.gap())),
                 words(difference.in(), catalogue),
                 words(difference.out(), catalogue),
                 severities,

@@ -1,6 +1,7 @@
 package hodeon.app.tradeoff;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Severity;
@@ -105,12 +106,13 @@ record ModuleView(
                 .filter(u -> scope.capabilities().isEmpty() && u.problems().equals(scope.problems()))
                 .findFirst()
                 .map(Scope.Usual::name)
-                .orElseGet(() -> "For "
-                        + question.problems().stream()
+                .orElseGet(() -> Wording.says(
+                        "outingBase.for",
+                        question.problems().stream()
                                 .map(ProblemForecast::problem)
                                 .filter(p -> scope.problems().contains(p.id()))
                                 .map(Problem::name)
-                                .collect(Collectors.joining(", ")));
+                                .collect(Collectors.joining(", "))));
     }
 
     private static List<Row> rows(SmallestModule module, KitQuestion question) {
@@ -130,6 +132,6 @@ record ModuleView(
                 supply.id(),
                 Figures.named(pieces, supply),
                 Figures.grams(supply.mass().times(pieces)),
-                does.isEmpty() ? "goes with what lies beside it" : does);
+                does.isEmpty() ? Wording.says("moduleView.goesWithWhatLiesBesideIt") : does);
     }
 }

@@ -11,6 +11,7 @@ import hodeon.app.mat.page.SupplyClose;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.plan.Plan;
 import hodeon.core.plan.tradeoff.Prune;
@@ -175,7 +176,7 @@ class PruneController {
                 Figures.pieces(piece.fewer(), piece.supply()),
                 SupplyClose.share(piece.lost(), plan),
                 Figures.grams(piece.supply().mass().times(piece.fewer())),
-                SupplyClose.share(100 * piece.lostPerGram(), plan),
+                SupplyClose.share(HouseStyle.here().mass().comparedGrams() * piece.lostPerGram(), plan),
                 piece.floor());
     }
 

@@ -8,6 +8,7 @@ import hodeon.app.plan.Headline;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.plan.KitQuestion;
 import hodeon.core.plan.NeededStep;
@@ -126,7 +127,7 @@ class RehearsalController {
             return supply.name();
         }
         return supply.usesPerPiece() > 1
-                ? supply.name() + ", for " + Figures.counted(given.pieces(), "use")
+                ? Wording.says("rehearsalController.for", supply.name(), Figures.counted(given.pieces(), "use"))
                 : Figures.named(supply.piecesFor(uses + given.pieces()) - supply.piecesFor(uses), supply);
     }
 

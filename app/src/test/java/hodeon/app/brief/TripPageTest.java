@@ -50,7 +50,7 @@ class TripPageTest extends WebTest {
                         .string(allOf(
                                 containsString("3 things to correct"),
                                 containsString(
-                                        "The number of days of leg 1 is a number from 0.5 to 60; “-3” was given"),
+                                        "The number of days of leg 1 is a number from 0.5 to 60 days; “-3” was given"),
                                 containsString("The body mass of person 1 is from 1 to 300 kg; “heavy” was given"),
                                 containsString("The last day lies before the first day"),
                                 containsString("value=\"heavy\""))));

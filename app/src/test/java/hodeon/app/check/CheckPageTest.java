@@ -199,6 +199,21 @@ class CheckPageTest extends StockTest {
     }
 
     @Test
+    void whoIsErasedIsNoLongerNamedAsHavingSomething() throws Exception {
+        String quill =
+                String.valueOf(send(mine, "/people/new", "name", "Quill Fennimore", "years", "30", "kilograms", "60")
+                        .andReturn()
+                        .getResponse()
+                        .getRedirectedUrl());
+        String round = begin("MONTHLY_CHARGE");
+        send(mine, round + "/lines/0", "answer", "LENT", "lentTo", "Quill Fennimore, with its charger");
+        send(mine, round + "/finish");
+        send(mine, quill + "/erase", "name", "Quill Fennimore");
+        open(mine, "/kits/" + box).andExpect(says("lent to somebody, with its charger since"));
+        open(mine, round).andExpect(doesNotSay("Quill"));
+    }
+
+    @Test
     void devicesAreAskedForTheirChargeWithWhatTheyUseUp() throws Exception {
         put(box, "glucose-meter", 1, "");
         put(box, "glucose-strip", 9, "2028-01");

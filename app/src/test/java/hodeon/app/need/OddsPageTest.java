@@ -44,7 +44,7 @@ class OddsPageTest extends WebTest {
         send(mine, trip + "/odds/blister", "version", "0", "factor[rate]", "9")
                 .andExpect(flash().attribute("factorFault", containsString("changed elsewhere")));
         send(mine, trip + "/odds/blister", "version", "1", "factor[rate]", "lots")
-                .andExpect(flash().attribute("factorFault", containsString("The rate is a number from 0 to 100000")));
+                .andExpect(flash().attribute("factorFault", containsString("The rate is a number from 0 to 100,000")));
         send(mine, trip + "/odds/blister", "version", "1", "back", "yes");
         open(mine, trip + "/odds?why=blister").andExpect(says("0.039 times"));
         send(others, trip + "/odds/blister", "version", "2", "factor[rate]", "9")

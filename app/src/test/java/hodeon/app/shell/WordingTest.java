@@ -8,11 +8,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,7 +23,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class WordingTest {
 
-    private static final Pattern ASKED = Pattern.compile("Wording\\.says\\(\\s*\"([\\w.]+)\"|#\\{([\\w.]+)[({}]");
+    private static final List<String> BUNDLES = List.of("words", "pages", "views");
+
+    private static final Set<String> WORDS = BUNDLES.stream()
+            .flatMap(b -> ResourceBundle.getBundle(b, Locale.ROOT).keySet().stream())
+            .collect(Collectors.toSet());
+
+    private static final Pattern ASKED =
+            Pattern.compile("Wording\\s*\\.says\\((?:[^\"()]*\\? )?\\s*\"([\\w.]+)\"|#\\{([\\w.]+)[({}]");
+
+    private static final Pattern OF_TABLES = Pattern.compile("changed\\.(?:lines\\.|column\\.)?(\\w+)");
 
     private static final Pattern OTHER_WORDS = Pattern.compile(
             "(?i)\\b(trips?|items?|inventor(y|ies)|containers?|medications?|drugs?|users?|expeditions?|hikes?|luggage|gear list"
@@ -59,8 +71,19 @@ class WordingTest {
         Stream.of(WhyNot.class.getPermittedSubclasses())
                 .map(FindingWords::remedyKey)
                 .forEach(asked::add);
-        assertThat(asked)
-                .isEqualTo(new TreeSet<>(ResourceBundle.getBundle("words").keySet()));
+        Set<String> said = new TreeSet<>(WORDS);
+        String tables = String.join("", texts(List.of("src/main/resources/db/migration")));
+        said.stream().filter(key -> names(key, tables)).forEach(asked::add);
+        assertThat(asked).isEqualTo(said);
+    }
+
+    /** Words for columns and tables whose changes are told: there are such. */
+    private static boolean names(String key, String tables) {
+        Matcher name = OF_TABLES.matcher(key);
+        return name.matches()
+                && Pattern.compile("\\b" + name.group(1) + "\\b")
+                        .matcher(tables)
+                        .find();
     }
 
     /** One word for one thing, as docs/glossary.md has it, in British spelling: outing, thing or supply, medicine, kit. */
@@ -68,12 +91,14 @@ class WordingTest {
     void pagesKeepToTheWordsOfTheGlossary() throws IOException {
         List<String> found = new ArrayList<>();
         for (Path page : files("src/main/resources/templates")) {
-            String shown = Files.readString(page).replaceAll("(?s)<[^>]*>", " ");
+            String shown = Files.readString(page).replaceAll("(?s)<[^>]*>|\\[\\[.*?]]", " ");
             OTHER_WORDS.matcher(shown).results().forEach(m -> found.add(page.getFileName() + ": " + m.group()));
         }
-        ResourceBundle words = ResourceBundle.getBundle("words");
-        for (String key : words.keySet()) {
-            OTHER_WORDS.matcher(words.getString(key)).results().forEach(m -> found.add(key + ": " + m.group()));
+        for (String bundle : BUNDLES) {
+            ResourceBundle words = ResourceBundle.getBundle(bundle, Locale.ROOT);
+            for (String key : words.keySet()) {
+                OTHER_WORDS.matcher(words.getString(key)).results().forEach(m -> found.add(key + ": " + m.group()));
+            }
         }
         assertThat(found).isEmpty();
     }
@@ -88,8 +113,12 @@ class WordingTest {
     }
 
     private static List<String> sources() throws IOException {
+        return texts(List.of("src/main/java", "src/main/resources/templates", "../core/src/main/java"));
+    }
+
+    private static List<String> texts(List<String> roots) throws IOException {
         List<String> texts = new ArrayList<>();
-        for (String root : List.of("src/main/java", "src/main/resources/templates", "../core/src/main/java")) {
+        for (String root : roots) {
             for (Path file : files(root)) {
                 texts.add(Files.readString(file));
             }

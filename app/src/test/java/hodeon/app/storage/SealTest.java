@@ -27,6 +27,16 @@ class SealTest {
     }
 
     @Test
+    void anotherKeyIsTheSameForItsPurposeAndNoOther() {
+        Seal seal = new Seal(folder.resolve("key"));
+        assertThat(seal.another("notes of ottilie"))
+                .hasSize(32)
+                .isEqualTo(new Seal(folder.resolve("key")).another("notes of ottilie"))
+                .isNotEqualTo(seal.another("notes of sef"))
+                .isNotEqualTo(new Seal(folder.resolve("another")).another("notes of ottilie"));
+    }
+
+    @Test
     void whatWasWrittenBeforeThereWasASealIsReadAsItIs() {
         Seal seal = new Seal(folder.resolve("key"));
         assertThat(seal.open("Beck")).isEqualTo("Beck");

@@ -1,6 +1,7 @@
 package hodeon.app.brief.form;
 
 import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Adjustments;
 import hodeon.core.brief.Carriage;
 import hodeon.core.brief.Company;
@@ -59,43 +60,66 @@ public final class BriefConverter {
 
     /** The brief, or nothing if there are faults. */
     public Optional<Brief> convert() {
-        String name = read.line("name", form.getName(), "An outing's name", LONGEST_NAME);
+        String name = read.line("name", form.getName(), Wording.says("briefConverter.anOutingsName"), LONGEST_NAME);
         StandingForm stays = form.getStanding();
-        Optional<LocalDate> start =
-                stays.stays() ? Optional.of(today) : read.date("start", form.getStart(), "The first day");
-        Optional<LocalDate> end = stays.stays() ? start : read.date("end", form.getEnd(), "The last day");
+        Optional<LocalDate> start = stays.stays()
+                ? Optional.of(today)
+                : read.date("start", form.getStart(), Wording.says("briefConverter.theFirstDay"));
+        Optional<LocalDate> end =
+                stays.stays() ? start : read.date("end", form.getEnd(), Wording.says("briefConverter.theLastDay"));
         long days = days(start, end);
-        Season season = read.choice("season", form.getSeason(), "The season", Season.class);
-        int hours = read.whole("hoursToCare", form.getHoursToCare(), 0, Trip.MOST_HOURS_TO_CARE, "Hours to care");
-        Stance stance = read.choice("stance", form.getStance(), "The stance", Stance.class);
+        Season season = read.choice("season", form.getSeason(), Wording.says("briefConverter.theSeason"), Season.class);
+        int hours = read.whole(
+                "hoursToCare",
+                form.getHoursToCare(),
+                0,
+                Trip.MOST_HOURS_TO_CARE,
+                Wording.says("briefConverter.hoursToCare"));
+        Stance stance = read.choice("stance", form.getStance(), Wording.says("briefConverter.theStance"), Stance.class);
         Optional<BigDecimal> limit = read.optional(
                 "massLimit",
                 form.getMassLimit(),
                 LEAST_LIMIT_GRAMS,
                 MOST_LIMIT_GRAMS,
-                "The mass limit in grams",
+                Wording.says("briefConverter.theMassLimit"),
                 0,
                 "g");
         Optional<BigDecimal> litres = read.optional(
-                "volumeLimit", form.getVolumeLimit(), LEAST_LITRES, MOST_LITRES, "The volume limit in litres", 2, "l");
-        Optional<BigDecimal> price =
-                read.optional("priceLimit", form.getPriceLimit(), BigDecimal.ONE, MOST_PRICE, "The price limit", 2, "");
+                "volumeLimit",
+                form.getVolumeLimit(),
+                LEAST_LITRES,
+                MOST_LITRES,
+                Wording.says("briefConverter.theVolumeLimit"),
+                2,
+                "l");
+        Optional<BigDecimal> price = read.optional(
+                "priceLimit",
+                form.getPriceLimit(),
+                BigDecimal.ONE,
+                MOST_PRICE,
+                Wording.says("briefConverter.thePriceLimit"),
+                2,
+                "");
         Optional<BigDecimal> kinds = read.optional(
                 "kindsLimit",
                 form.getKindsLimit(),
                 BigDecimal.ONE,
                 MOST_KINDS,
-                "The most kinds of supplies",
+                Wording.says("briefConverter.theMostKindsOfSupplies"),
                 0,
                 "kinds");
         int dogs = form.getDogs().isBlank()
                 ? 0
-                : read.whole("dogs", form.getDogs(), 0, Company.MOST_DOGS, "The number of dogs");
+                : read.whole(
+                        "dogs", form.getDogs(), 0, Company.MOST_DOGS, Wording.says("briefConverter.theNumberOfDogs"));
         int strangers = form.getStrangers().isBlank()
                 ? 0
-                : read.whole("strangers", form.getStrangers(), 0, 100, "The strangers' share in %");
-        Set<Region> region = read.choices("region", form.getRegion(), "A fact about the region", Region.class);
-        Set<Passage> passage = read.choices("passage", form.getPassage(), "A way the kit travels", Passage.class);
+                : read.whole(
+                        "strangers", form.getStrangers(), 0, 100, Wording.says("briefConverter.theStrangersShareIn"));
+        Set<Region> region = read.choices(
+                "region", form.getRegion(), Wording.says("briefConverter.aFactAboutTheRegion"), Region.class);
+        Set<Passage> passage = read.choices(
+                "passage", form.getPassage(), Wording.says("briefConverter.aWayTheKitTravels"), Passage.class);
         Means means = means();
         List<Leg> legs = new LegsReader(faults, read).read(form.getLegs(), stays.stays() ? 0 : days);
         StandingReader standing = new StandingReader(stays, faults, read);
@@ -141,11 +165,16 @@ public final class BriefConverter {
     private Means means() {
         Optional<Carriage> carriage = form.getCarriage().isBlank()
                 ? Optional.empty()
-                : Optional.of(read.choice("carriage", form.getCarriage(), "How the kit travels", Carriage.class));
-        Set<Reach> reach = read.choices("reach", form.getReach(), "What is at hand", Reach.class);
+                : Optional.of(read.choice(
+                        "carriage",
+                        form.getCarriage(),
+                        Wording.says("briefConverter.howTheKitTravels"),
+                        Carriage.class));
+        Set<Reach> reach =
+                read.choices("reach", form.getReach(), Wording.says("briefConverter.whatIsAtHand"), Reach.class);
         Thrift thrift = form.getThrift().isBlank()
                 ? Thrift.USUAL
-                : read.choice("thrift", form.getThrift(), "How much is enough", Thrift.class);
+                : read.choice("thrift", form.getThrift(), Wording.says("briefConverter.howMuchIsEnough"), Thrift.class);
         return new Means(
                 carriage,
                 form.getReachSaid().isBlank() ? Optional.empty() : Optional.of(reach),
@@ -162,16 +191,16 @@ public final class BriefConverter {
             faults.add(
                     "end",
                     form.getEnd(),
-                    "the last day lies before the first day, " + start.get(),
-                    "Swap the dates or correct one");
+                    Wording.says("briefConverter.theLastDayLiesBeforeTheFirst", start.get()),
+                    Wording.says("briefConverter.swapTheDatesOrCorrectOne"));
             return 0;
         }
         if (days > Trip.MOST_DAYS) {
             faults.add(
                     "end",
                     form.getEnd(),
-                    "that makes " + days + " days; an outing has at most " + Trip.MOST_DAYS,
-                    "Split it into several outings");
+                    Wording.says("briefConverter.thatMakesDaysAnOutingHasAt", days, Trip.MOST_DAYS),
+                    Wording.says("briefConverter.splitItIntoSeveralOutings"));
             return 0;
         }
         return days;

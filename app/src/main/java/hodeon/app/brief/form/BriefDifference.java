@@ -1,5 +1,6 @@
 package hodeon.app.brief.form;
 
+import hodeon.app.shell.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -13,42 +14,46 @@ public record BriefDifference(String field, String saved, String yours) {
     public static List<BriefDifference> between(BriefForm saved, BriefForm yours) {
         List<BriefDifference> found = new ArrayList<>();
         add(found, "Name", saved.getName(), yours.getName());
-        add(found, "First day", saved.getStart(), yours.getStart());
-        add(found, "Last day", saved.getEnd(), yours.getEnd());
+        add(found, Wording.says("briefDifference.firstDay"), saved.getStart(), yours.getStart());
+        add(found, Wording.says("briefDifference.lastDay"), saved.getEnd(), yours.getEnd());
         add(found, "Season", saved.getSeason(), yours.getSeason());
-        add(found, "Hours to care", saved.getHoursToCare(), yours.getHoursToCare());
+        add(found, Wording.says("briefConverter.hoursToCare"), saved.getHoursToCare(), yours.getHoursToCare());
         add(found, "Stance", saved.getStance(), yours.getStance());
-        add(found, "Mass limit (g)", saved.getMassLimit(), yours.getMassLimit());
-        add(found, "Volume limit (l)", saved.getVolumeLimit(), yours.getVolumeLimit());
-        add(found, "Price limit", saved.getPriceLimit(), yours.getPriceLimit());
-        add(found, "Most kinds", saved.getKindsLimit(), yours.getKindsLimit());
-        add(found, "How it travels", saved.getCarriage(), yours.getCarriage());
-        add(found, "At hand", reach(saved), reach(yours));
-        add(found, "How much", saved.getThrift(), yours.getThrift());
+        add(found, Wording.says("briefDifference.massLimit"), saved.getMassLimit(), yours.getMassLimit());
+        add(found, Wording.says("briefDifference.volumeLimit"), saved.getVolumeLimit(), yours.getVolumeLimit());
+        add(found, Wording.says("briefDifference.priceLimit"), saved.getPriceLimit(), yours.getPriceLimit());
+        add(found, Wording.says("briefDifference.mostKinds"), saved.getKindsLimit(), yours.getKindsLimit());
+        add(found, Wording.says("briefDifference.howItTravels"), saved.getCarriage(), yours.getCarriage());
+        add(found, Wording.says("briefDifference.atHand"), reach(saved), reach(yours));
+        add(found, Wording.says("briefDifference.howMuch"), saved.getThrift(), yours.getThrift());
         add(found, "Comfort", saved.getComfort(), yours.getComfort());
         add(found, "Dogs", saved.getDogs(), yours.getDogs());
-        add(found, "Strangers' share (%)", saved.getStrangers(), yours.getStrangers());
+        add(found, Wording.says("briefDifference.strangersShare"), saved.getStrangers(), yours.getStrangers());
         add(found, "Region", listed(saved.getRegion()), listed(yours.getRegion()));
-        add(found, "The kit travels", listed(saved.getPassage()), listed(yours.getPassage()));
         add(
                 found,
-                "Filled up after (days)",
+                Wording.says("briefDifference.theKitTravels"),
+                listed(saved.getPassage()),
+                listed(yours.getPassage()));
+        add(
+                found,
+                Wording.says("briefDifference.filledUpAfterDays"),
                 saved.getStanding().getRefillDays(),
                 yours.getStanding().getRefillDays());
         add(
                 found,
-                "Adults a week",
+                Wording.says("briefDifference.adultsAWeek"),
                 saved.getStanding().getAdults(),
                 yours.getStanding().getAdults());
         add(
                 found,
-                "Children a week",
+                Wording.says("briefDifference.childrenAWeek"),
                 saved.getStanding().getChildren(),
                 yours.getStanding().getChildren());
         add(found, "Legs", legs(saved), legs(yours));
         int rows = Math.max(saved.getPeople().size(), yours.getPeople().size());
         for (int i = 0; i < rows; i++) {
-            add(found, "Person " + (i + 1), person(saved, i), person(yours, i));
+            add(found, Wording.says("briefDifference.person", i + 1), person(saved, i), person(yours, i));
         }
         return List.copyOf(found);
     }
@@ -72,7 +77,9 @@ public record BriefDifference(String field, String saved, String yours) {
     }
 
     private static String reach(BriefForm form) {
-        return form.getReachSaid().isBlank() ? "as the place suggests" : listed(form.getReach());
+        return form.getReachSaid().isBlank()
+                ? Wording.says("briefDifference.asThePlaceSuggests")
+                : listed(form.getReach());
     }
 
     private static String legs(BriefForm form) {
@@ -90,7 +97,13 @@ public record BriefDifference(String field, String saved, String yours) {
                 .flatMap(Set::stream)
                 .map(BriefDifference::readable)
                 .collect(Collectors.joining(", "));
-        return p.getName() + " × " + p.getAlike() + ", " + p.getYears() + " y, " + p.getKilograms() + " kg, "
-                + readable(p.getTraining()) + (more.isEmpty() ? "" : ", " + more);
+        return Wording.says(
+                "briefDifference.yKg",
+                p.getName(),
+                p.getAlike(),
+                p.getYears(),
+                p.getKilograms(),
+                readable(p.getTraining()),
+                (more.isEmpty() ? "" : ", " + more));
     }
 }

@@ -1,5 +1,6 @@
 package hodeon.app.brief.form;
 
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.brief.Activity;
 import hodeon.core.brief.Leg;
 import hodeon.core.brief.Limits;
@@ -55,9 +56,12 @@ public final class BriefForms {
         form.setHoursToCare(Integer.toString(trip.hoursToCare()));
         form.setStance(trip.stance().name());
         Limits limits = trip.limits();
-        form.setMassLimit(limits.massIsLimited() ? limits.mass().exactGrams().toPlainString() : "");
+        form.setMassLimit(
+                limits.massIsLimited()
+                        ? HouseStyle.here().massTyped(limits.mass().exactGrams(), 0)
+                        : "");
         form.setVolumeLimit(limits.volume()
-                .map(v -> plain(BigDecimal.valueOf(v.microlitres(), 6)))
+                .map(v -> HouseStyle.here().litresTyped(BigDecimal.valueOf(v.microlitres(), 6), 2))
                 .orElse(""));
         form.setPriceLimit(limits.price().map(p -> plain(p.exact())).orElse(""));
         form.setKindsLimit(

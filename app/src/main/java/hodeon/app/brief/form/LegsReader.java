@@ -1,6 +1,7 @@
 package hodeon.app.brief.form;
 
 import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Activity;
 import hodeon.core.brief.Environment;
 import hodeon.core.brief.Leg;
@@ -19,19 +20,27 @@ record LegsReader(Faults faults, FieldReader read) {
         if (rows.isEmpty() || rows.size() > BriefForm.MOST_LEGS) {
             faults.add(
                     "legs",
-                    rows.size() + " legs",
-                    "an outing has 1 to " + BriefForm.MOST_LEGS + " legs",
-                    rows.isEmpty() ? "Add a leg" : "Join legs that are alike");
+                    Wording.says("legsReader.legs", rows.size()),
+                    Wording.says("legsReader.anOutingHas1ToLegs", BriefForm.MOST_LEGS),
+                    rows.isEmpty()
+                            ? Wording.says("legsReader.addALeg")
+                            : Wording.says("legsReader.joinLegsThatAreAlike"));
             return legs;
         }
         int before = faults.all().size();
         for (int i = 0; i < rows.size(); i++) {
             String at = "legs[" + i + "].";
-            String ofLeg = " of leg " + (i + 1);
-            Activity activity =
-                    read.choice(at + "activity", rows.get(i).getActivity(), "The activity" + ofLeg, Activity.class);
+            String ofLeg = " " + Wording.says("legsReader.ofLeg", i + 1);
+            Activity activity = read.choice(
+                    at + "activity",
+                    rows.get(i).getActivity(),
+                    Wording.says("legsReader.theActivity", ofLeg),
+                    Activity.class);
             Environment environment = read.choice(
-                    at + "environment", rows.get(i).getEnvironment(), "The environment" + ofLeg, Environment.class);
+                    at + "environment",
+                    rows.get(i).getEnvironment(),
+                    Wording.says("legsReader.theEnvironment", ofLeg),
+                    Environment.class);
             boolean follows = rows.size() == 1 && days > 0;
             BigDecimal length = read.decimal(
                     at + "days",
@@ -40,7 +49,7 @@ record LegsReader(Faults faults, FieldReader read) {
                             : rows.get(i).getDays(),
                     new BigDecimal("0.5"),
                     BigDecimal.valueOf(Trip.MOST_DAYS),
-                    "The number of days" + ofLeg,
+                    Wording.says("legsReader.theNumberOfDays", ofLeg),
                     1,
                     "days");
             BigDecimal halfDays = length.multiply(BigDecimal.TWO).stripTrailingZeros();
@@ -48,8 +57,8 @@ record LegsReader(Faults faults, FieldReader read) {
                 faults.add(
                         at + "days",
                         rows.get(i).getDays(),
-                        "legs are counted in half days",
-                        "Write 0.5, 1, 1.5 and so on");
+                        Wording.says("legsReader.legsAreCountedInHalfDays"),
+                        Wording.says("legsReader.write05115And"));
             }
             if (faults.all().size() == before) {
                 legs.add(new Leg(activity, environment, halfDays.intValueExact()));
@@ -64,8 +73,8 @@ record LegsReader(Faults faults, FieldReader read) {
             faults.add(
                     "legs[" + (rows.size() - 1) + "].days",
                     rows.getLast().getDays(),
-                    "the legs add up to " + plain(sum) + " days, the dates make " + days,
-                    "Change a leg's days or the dates; the last day may be half");
+                    Wording.says("legsReader.theLegsAddUpToDaysThe", plain(sum), days),
+                    Wording.says("legsReader.changeALegsDaysOrTheDates"));
         }
         return legs;
     }

@@ -1,6 +1,7 @@
 package hodeon.app.brief.form;
 
 import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Wording;
 import hodeon.core.notice.Faults;
 import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
@@ -32,37 +33,55 @@ record PartyReader(LocalDate today, Faults faults, FieldReader read) {
     List<People> read(List<PersonForm> rows) {
         List<People> people = new ArrayList<>();
         if (rows.isEmpty()) {
-            faults.add("people", "0 people", "a party has 1 to " + Party.MOST_PEOPLE + " people", "Add a person");
+            faults.add(
+                    "people",
+                    Wording.says("partyReader.0People"),
+                    Wording.says("partyReader.aPartyHas1ToPeople", Party.MOST_PEOPLE),
+                    Wording.says("partyReader.addAPerson"));
         }
         int sum = 0;
         Set<String> names = new HashSet<>();
         for (int i = 0; i < rows.size(); i++) {
             PersonForm row = rows.get(i);
             String at = "people[" + i + "].";
-            String of = " of person " + (i + 1);
+            String of = " " + Wording.says("partyReader.ofPerson", i + 1);
             int before = faults.all().size();
-            String name = read.line(at + "name", row.getName(), "The name" + of, BriefConverter.LONGEST_NAME);
+            String name = read.line(
+                    at + "name", row.getName(), Wording.says("partyReader.theName", of), BriefConverter.LONGEST_NAME);
             if (!name.isEmpty() && !names.add(name)) {
                 faults.add(
                         at + "name",
                         name,
-                        "somebody of that name is already in the party",
-                        "Tell them apart, so that notes reach the right one");
+                        Wording.says("partyReader.somebodyOfThatNameIsAlreadyIn"),
+                        Wording.says("partyReader.tellThemApartSoThatNotesReach"));
             }
-            int alike = read.whole(at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, "The number alike" + of);
+            int alike = read.whole(
+                    at + "alike", row.getAlike(), 1, Party.MOST_PEOPLE, Wording.says("partyReader.theNumberAlike", of));
             sum += alike;
-            Age age = read.age(at + "years", row.getYears(), "The age" + of).orElse(Age.ofYears(0));
+            Age age = read.age(at + "years", row.getYears(), Wording.says("partyReader.theAge", of))
+                    .orElse(Age.ofYears(0));
             BigDecimal kilograms = read.kilograms(
-                            at + "kilograms", row.getKilograms(), "The body mass" + of, LEAST_KILOGRAMS, MOST_KILOGRAMS)
+                            at + "kilograms",
+                            row.getKilograms(),
+                            Wording.says("partyReader.theBodyMass", of),
+                            LEAST_KILOGRAMS,
+                            MOST_KILOGRAMS)
                     .orElse(LEAST_KILOGRAMS);
             Optional<LocalDate> weighedOn = weighedOn(at + "weighedOn", row.getWeighedOn(), of);
-            Training training = read.choice(at + "training", row.getTraining(), "The training" + of, Training.class);
-            Set<Allergy> allergies =
-                    read.choices(at + "allergies", row.getAllergies(), "An allergy" + of, Allergy.class);
-            Set<Condition> conditions =
-                    read.choices(at + "conditions", row.getConditions(), "A condition" + of, Condition.class);
-            Set<RescueMedicine> rescue =
-                    read.choices(at + "rescue", row.getRescue(), "A rescue medicine" + of, RescueMedicine.class);
+            Training training = read.choice(
+                    at + "training", row.getTraining(), Wording.says("partyReader.theTraining", of), Training.class);
+            Set<Allergy> allergies = read.choices(
+                    at + "allergies", row.getAllergies(), Wording.says("partyReader.anAllergy", of), Allergy.class);
+            Set<Condition> conditions = read.choices(
+                    at + "conditions",
+                    row.getConditions(),
+                    Wording.says("partyReader.aCondition", of),
+                    Condition.class);
+            Set<RescueMedicine> rescue = read.choices(
+                    at + "rescue",
+                    row.getRescue(),
+                    Wording.says("partyReader.aRescueMedicine", of),
+                    RescueMedicine.class);
             if (faults.all().size() == before) {
                 Mass mass = Mass.ofGrams(kilograms.movePointRight(3));
                 people.add(new People(
@@ -73,9 +92,9 @@ record PartyReader(LocalDate today, Faults faults, FieldReader read) {
         if (sum > Party.MOST_PEOPLE) {
             faults.add(
                     "people",
-                    sum + " people",
-                    "a party has at most " + Party.MOST_PEOPLE + " people",
-                    "Split the party into several outings");
+                    Wording.says("partyReader.people", sum),
+                    Wording.says("partyReader.aPartyHasAtMostPeople", Party.MOST_PEOPLE),
+                    Wording.says("partyReader.splitThePartyIntoSeveralOutings"));
         }
         return people;
     }
@@ -94,9 +113,13 @@ record PartyReader(LocalDate today, Faults faults, FieldReader read) {
         if (typed.isBlank()) {
             return Optional.of(today);
         }
-        Optional<LocalDate> day = read.date(field, typed, "The day of the mass" + of);
+        Optional<LocalDate> day = read.date(field, typed, Wording.says("partyReader.theDayOfTheMass", of));
         if (day.filter(d -> d.isAfter(today)).isPresent()) {
-            faults.add(field, typed, "The day of the mass" + of + " lies in the past", "Correct it, or leave it empty");
+            faults.add(
+                    field,
+                    typed,
+                    Wording.says("partyReader.theDayOfTheMassLiesIn", of),
+                    Wording.says("partyReader.correctItOrLeaveItEmpty"));
         }
         return day;
     }

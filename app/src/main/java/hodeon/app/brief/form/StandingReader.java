@@ -1,6 +1,7 @@
 package hodeon.app.brief.form;
 
 import hodeon.app.shell.FieldReader;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Leg;
 import hodeon.core.brief.Standing;
 import hodeon.core.brief.Standing.Visitors;
@@ -19,7 +20,7 @@ record StandingReader(StandingForm form, Faults faults, FieldReader read) {
                         form.getRefillDays(),
                         Standing.FEWEST_DAYS,
                         Standing.MOST_DAYS,
-                        "Days until somebody fills it up")
+                        Wording.says("standingReader.daysUntilSomebodyFillsItUp"))
                 : Standing.FEWEST_DAYS;
     }
 
@@ -27,22 +28,23 @@ record StandingReader(StandingForm form, Faults faults, FieldReader read) {
         if (!form.stays() || !form.forVisitors()) {
             return Visitors.NONE;
         }
-        int adults = visits("standing.adults", form.getAdults(), "The adults who come by in a week");
-        int children = visits("standing.children", form.getChildren(), "The children who come by in a week");
+        int adults = visits("standing.adults", form.getAdults(), Wording.says("standingReader.theAdultsWhoComeByInA"));
+        int children =
+                visits("standing.children", form.getChildren(), Wording.says("standingReader.theChildrenWhoComeByInA"));
         if (adults + children > Visitors.MOST) {
             faults.add(
                     "standing.children",
-                    adults + " adults and " + children + " children",
-                    "at most " + Visitors.MOST + " come by in a week",
-                    "Plan a kit for each part of the place");
+                    Wording.says("standingReader.adultsAndChildren", adults, children),
+                    Wording.says("standingReader.atMostComeByInAWeek", Visitors.MOST),
+                    Wording.says("standingReader.planAKitForEachPartOf"));
             return Visitors.NONE;
         }
         if (adults + children == 0) {
             faults.add(
                     "standing.adults",
                     "nobody",
-                    "somebody comes by in a usual week",
-                    "Say how many, or choose the people it is for");
+                    Wording.says("standingReader.somebodyComesByInAUsualWeek"),
+                    Wording.says("standingReader.sayHowManyOrChooseThePeople"));
         }
         return new Visitors(adults, children);
     }
@@ -57,7 +59,7 @@ record StandingReader(StandingForm form, Faults faults, FieldReader read) {
                 : read.choice(
                         "standing.training",
                         form.getTraining(),
-                        "What whoever looks after them learned",
+                        Wording.says("standingReader.whatWhoeverLooksAfterThemLearned"),
                         Training.class);
     }
 
@@ -67,11 +69,13 @@ record StandingReader(StandingForm form, Faults faults, FieldReader read) {
             if (week.get(i).halfDays() > Standing.HALF_DAYS_OF_A_WEEK) {
                 faults.add(
                         "legs[" + i + "].days",
-                        BigDecimal.valueOf(week.get(i).days())
+                        Wording.says(
+                                "standingReader.days",
+                                BigDecimal.valueOf(week.get(i).days())
                                         .stripTrailingZeros()
-                                        .toPlainString() + " days",
-                        "a week has 7 days",
-                        "Write on how many days of a usual week; half days count");
+                                        .toPlainString()),
+                        Wording.says("standingReader.aWeekHas7Days"),
+                        Wording.says("standingReader.writeOnHowManyDaysOfA"));
             }
         }
     }

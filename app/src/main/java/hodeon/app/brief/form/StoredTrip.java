@@ -1,5 +1,6 @@
 package hodeon.app.brief.form;
 
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Trip;
 import hodeon.core.party.Party;
 import java.util.ArrayList;
@@ -23,7 +24,8 @@ public record StoredTrip(UUID id, UUID householdId, long version, Trip trip, Lis
             return this;
         }
         List<People> nameless = new ArrayList<>();
-        people.forEach(p -> nameless.add(new People(p.person().named("Somebody " + (nameless.size() + 1)), p.alike())));
+        people.forEach(p -> nameless.add(
+                new People(p.person().named(Wording.says("goers.somebody", (nameless.size() + 1))), p.alike())));
         return new StoredTrip(
                 id, householdId, version, trip.withParty(new Party(People.everybody(nameless))), nameless);
     }

@@ -3,6 +3,7 @@ package hodeon.app.brief.route;
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.route.Pace;
 import hodeon.core.brief.route.Route;
 import hodeon.core.notice.Fault;
@@ -57,9 +58,12 @@ class RouteController {
             throws IOException {
         Faults faults = new Faults();
         FieldReader read = new FieldReader(faults);
-        double factor = number(read, "factor", typed.factor(), Pace.LEAST, Pace.MOST, "The pace factor");
-        double hoursADay = number(read, "hoursADay", typed.hoursADay(), 1, 16, "Hours a day on foot");
-        double beyond = number(read, "beyond", typed.beyond(), 0, 200, "Hours from the ends to care");
+        double factor = number(
+                read, "factor", typed.factor(), Pace.LEAST, Pace.MOST, Wording.says("routeController.thePaceFactor"));
+        double hoursADay =
+                number(read, "hoursADay", typed.hoursADay(), 1, 16, Wording.says("routeController.hoursADayOnFoot"));
+        double beyond =
+                number(read, "beyond", typed.beyond(), 0, 200, Wording.says("routeController.hoursFromTheEndsToCare"));
         String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
         Optional<Route> route = RouteFile.read(name, file.getBytes(), faults);
         if (faults.none() && route.isPresent()) {

@@ -1,5 +1,6 @@
 package hodeon.app.brief.route;
 
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.route.Route;
 import hodeon.core.brief.route.Route.Point;
 import hodeon.core.notice.Faults;
@@ -26,18 +27,27 @@ final class RouteFile {
     /** The route, or nothing and a fault that says why. */
     static Optional<Route> read(String name, byte[] file, Faults faults) {
         if (file.length == 0) {
-            faults.add(FIELD, "", "a route file is needed", "Choose a GPX file");
+            faults.add(
+                    FIELD, "", Wording.says("routeFile.aRouteFileIsNeeded"), Wording.says("routeFile.chooseAGpxFile"));
             return Optional.empty();
         }
         if (file.length > MOST_BYTES) {
-            faults.add(FIELD, name, "a route file has at most 5 MB", "Thin its points out, or split it");
+            faults.add(
+                    FIELD,
+                    name,
+                    Wording.says("routeFile.aRouteFileHasAtMost5"),
+                    Wording.says("routeFile.thinItsPointsOutOrSplitIt"));
             return Optional.empty();
         }
         // A document type may name things outside the file, and no route needs one.
         if (new String(file, StandardCharsets.ISO_8859_1)
                 .toUpperCase(Locale.ROOT)
                 .contains("<!DOCTYPE")) {
-            faults.add(FIELD, name, "a route file has no document type", "Save it again as plain GPX 1.1");
+            faults.add(
+                    FIELD,
+                    name,
+                    Wording.says("routeFile.aRouteFileHasNoDocumentType"),
+                    Wording.says("routeFile.saveItAgainAsPlainGpx1"));
             return Optional.empty();
         }
         try {
@@ -47,8 +57,8 @@ final class RouteFile {
             faults.add(
                     FIELD,
                     name,
-                    "a route file is GPX 1.1 as planners and receivers write it",
-                    "Export it again as GPX");
+                    Wording.says("routeFile.aRouteFileIsGpx11"),
+                    Wording.says("routeFile.exportItAgainAsGpx"));
             return Optional.empty();
         }
     }
@@ -58,8 +68,10 @@ final class RouteFile {
             faults.add(
                     FIELD,
                     name,
-                    "a route has 2 to 200,000 points; this file has " + points.size(),
-                    points.size() < 2 ? "Export the track or route itself, not only places" : "Thin its points out");
+                    Wording.says("routeFile.aRouteHas2To200000", points.size()),
+                    points.size() < 2
+                            ? Wording.says("routeFile.exportTheTrackOrRouteItselfNot")
+                            : Wording.says("routeFile.thinItsPointsOut"));
             return Optional.empty();
         }
         return Optional.of(new Route(points));

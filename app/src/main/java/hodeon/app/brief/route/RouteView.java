@@ -1,6 +1,7 @@
 package hodeon.app.brief.route;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Trip;
 import hodeon.core.brief.route.Pace;
 import hodeon.core.brief.route.Route;
@@ -42,6 +43,7 @@ record RouteView(
                 Figures.number(farthest.hoursOut()) + " h",
                 Figures.number(beyond) + " h",
                 Math.min(help, Trip.MOST_HOURS_TO_CARE),
-                pace.rule().label() + (pace.factor() == 1 ? "" : ", times " + Figures.number(pace.factor())));
+                pace.rule().label()
+                        + (pace.factor() == 1 ? "" : Wording.says("routeView.times", Figures.number(pace.factor()))));
     }
 }

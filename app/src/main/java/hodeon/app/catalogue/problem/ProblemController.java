@@ -139,7 +139,11 @@ class ProblemController {
                         form, catalogues.of(member.householdId()).catalogue(), faults)
                 .read(LocalDate.now(clock));
         read.ifPresent(r -> own.keep(member.householdId(), r.problem(), r.abilities())
-                .forEach(f -> faults.add("problem", "line " + f.line(), f.message(), "Correct it")));
+                .forEach(f -> faults.add(
+                        "problem",
+                        Wording.says("problemController.line", f.line()),
+                        f.message(),
+                        Wording.says("problemController.correctIt"))));
         if (read.isEmpty() || !faults.none()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return form(member, form, faults.all(), model);
@@ -171,8 +175,8 @@ class ProblemController {
             RedirectAttributes next) {
         Faults faults = new Faults();
         FieldReader fields = new FieldReader(faults);
-        String words = fields.line("name", name, "What a kit can do", LONGEST_NAME);
-        String counted = fields.line("unit", unit, "What one use is", LONGEST_UNIT);
+        String words = fields.line("name", name, Wording.says("problemController.whatAKitCanDo"), LONGEST_NAME);
+        String counted = fields.line("unit", unit, Wording.says("problemController.whatOneUseIs"), LONGEST_UNIT);
         if (faults.none()) {
             own.rename(member.householdId(), id, words, counted);
             next.addFlashAttribute("said", Wording.says("problem.renamed", words));
@@ -198,8 +202,8 @@ class ProblemController {
                     List.of(new Fault(
                             "ability",
                             name,
-                            "what is used cannot be deleted: " + String.join(", ", usedBy),
-                            "Take it out there first")));
+                            Wording.says("problemController.whatIsUsedCannotBeDeleted", String.join(", ", usedBy)),
+                            Wording.says("problemController.takeItOutThereFirst"))));
         }
         return "redirect:/problems#abilities";
     }
@@ -208,7 +212,9 @@ class ProblemController {
         return Shown.page(
                 "catalogue/problem",
                 new FormPage(
-                        form.id().isEmpty() ? "Something else that could happen" : "Change “" + form.name() + "”",
+                        form.id().isEmpty()
+                                ? Wording.says("problemController.somethingElseThatCouldHappen")
+                                : Wording.says("problemController.change", form.name()),
                         form,
                         faults,
                         IntStream.rangeClosed(1, Severity.WORST)
@@ -224,9 +230,9 @@ class ProblemController {
                                 .map(a -> new Option(a.name(), a.label()))
                                 .toList(),
                         List.of(
-                                new Option(Importance.CRITICAL.name(), "it must be done"),
-                                new Option(Importance.HELPFUL.name(), "it helps"),
-                                new Option(Importance.NICE.name(), "nice to have")),
+                                new Option(Importance.CRITICAL.name(), Wording.says("problemController.itMustBeDone")),
+                                new Option(Importance.HELPFUL.name(), Wording.says("problemController.itHelps")),
+                                new Option(Importance.NICE.name(), Wording.says("problemController.niceToHave"))),
                         catalogues.of(member.householdId()).catalogue().capabilities().stream()
                                 .map(Capability::name)
                                 .sorted()

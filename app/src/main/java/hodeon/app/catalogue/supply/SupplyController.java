@@ -7,6 +7,7 @@ import hodeon.app.shell.Binned;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Capability;
 import hodeon.core.catalogue.Form;
 import hodeon.core.catalogue.Group;
@@ -157,13 +158,17 @@ class SupplyController {
         String before = known ? catalogues.text(member.householdId(), form.id()) : "";
         String text = form.text(before, taken);
         List<Fault> faults = !form.id().isEmpty() && !known
-                ? List.of(new Fault("id", form.id(), "no supply is called so", "Open it again from the list"))
+                ? List.of(new Fault(
+                        "id",
+                        form.id(),
+                        Wording.says("supplyController.noSupplyIsCalledSo"),
+                        Wording.says("supplyController.openItAgainFromTheList")))
                 : form.faults(text, catalogues.keepSupply(member.householdId(), text));
         if (!faults.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(member, text, List.of(), form, faults, model);
         }
-        next.addFlashAttribute("said", "“" + form.name() + "” is kept. Odds, mats and kits use it from now on.");
+        next.addFlashAttribute("said", Wording.says("supplyController.isKept", form.name()));
         return "redirect:/supplies";
     }
 
@@ -176,7 +181,9 @@ class SupplyController {
             Model model) {
         List<CatalogueFault> faults = text.length() > LONGEST_TEXT
                 ? List.of(new CatalogueFault(
-                        "your supplies", 1, "The description has at most " + LONGEST_TEXT + " characters; shorten it."))
+                        Wording.says("ownCatalogue.yourSupplies"),
+                        1,
+                        Wording.says("supplyController.theDescriptionHasAtMostCharacters", LONGEST_TEXT)))
                 : catalogues.keepSupply(member.householdId(), text);
         if (!faults.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -197,7 +204,7 @@ class SupplyController {
     @PostMapping("/supplies/words/forget")
     String forget(@AuthenticationPrincipal Member member, @RequestParam String words, RedirectAttributes next) {
         understanding.forget(member.householdId(), words);
-        next.addFlashAttribute("said", "“" + words + "” is asked for again in the next list.");
+        next.addFlashAttribute("said", Wording.says("supplyController.isAskedForAgain", words));
         return "redirect:/supplies#words";
     }
 
@@ -238,7 +245,7 @@ class SupplyController {
                 supply.id(),
                 supply.name(),
                 Figures.grams(supply.mass()),
-                Figures.number(1000 * supply.volume().litres()) + " ml",
+                Figures.millilitres(1000 * supply.volume().litres()),
                 supply.purchase().price().exact().toPlainString(),
                 own.ownSupplies().contains(supply.id()));
     }

@@ -4,16 +4,19 @@ import hodeon.app.catalogue.OwnKey;
 import hodeon.app.catalogue.SupplyText;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.catalogue.file.CatalogueFault;
 import hodeon.core.notice.Fault;
+import hodeon.core.units.TypedMeasure;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -50,6 +53,9 @@ public record SupplyForm(
     /** In place of a capability, of what comes along all the same. */
     private static final String NOTHING = "nothing";
 
+    /** Masses are kept in milligrams, room in microlitres. */
+    private static final int DECIMALS = 3;
+
     private static final int LEAST_ROWS = 3;
     private static final String SIDE = "(\\d{1,3}(?:\\.\\d{1,2})?)";
     private static final Pattern SIDES =
@@ -59,8 +65,8 @@ public record SupplyForm(
             Map.entry("group", "Where it is laid"),
             Map.entry("form", "Drawn as"),
             Map.entry("piece", "One of it is a"),
-            Map.entry("mass", "Grams of one"),
-            Map.entry("volume", "Room it takes, ml"),
+            Map.entry("mass", "Mass of one"),
+            Map.entry("volume", "Room it takes"),
             Map.entry("uses", "Uses in one"),
             Map.entry("serves", "What it does"),
             Map.entry("training", "Who can use it"),
@@ -103,8 +109,8 @@ public record SupplyForm(
                 Tag.idOf(supply.group()),
                 Tag.idOf(supply.form()),
                 supply.piece(),
-                text.getOrDefault("mass", ""),
-                text.getOrDefault("volume", ""),
+                shown(text.get("mass"), HouseStyle.here()::massTyped),
+                shown(text.get("volume"), HouseStyle.here()::volumeTyped),
                 supply.durable() ? "always" : supply.usesPerPiece() > 1 ? "often" : "once",
                 supply.usesPerPiece() > 1 ? text.getOrDefault("uses", "") : "",
                 supply.comesAnyway()
@@ -182,8 +188,8 @@ public record SupplyForm(
         property(lines, "group", group);
         property(lines, "form", form);
         property(lines, "piece", piece);
-        property(lines, "mass", mass.replace(',', '.'));
-        property(lines, "volume", millilitres(volume.replace(',', '.')));
+        property(lines, "mass", metric(mass, "g"));
+        property(lines, "volume", millilitres(volume));
         switch (lasts) {
             case "always" -> lines.add("durable = yes");
             case "often" -> property(lines, "uses", uses);
@@ -214,14 +220,26 @@ public record SupplyForm(
 
     /** Room may be typed as millilitres or measured: “10 x 7 x 1 cm”. */
     private static String millilitres(String typed) {
-        Matcher sides = SIDES.matcher(typed);
+        Matcher sides = SIDES.matcher(typed.replace(',', '.'));
         return sides.matches()
                 ? new BigDecimal(sides.group(1))
                         .multiply(new BigDecimal(sides.group(2)))
                         .multiply(new BigDecimal(sides.group(3)))
                         .stripTrailingZeros()
                         .toPlainString()
-                : typed;
+                : metric(typed, "ml");
+    }
+
+    /** What is no number stays as typed and is told as a fault of the text. */
+    private static String metric(String typed, String unit) {
+        TypedMeasure measure = HouseStyle.here().measure(typed, unit);
+        return measure.number().matches("\\d{1,9}(\\.\\d{1,6})?")
+                ? measure.kept(DECIMALS).toPlainString()
+                : typed.replace(',', '.');
+    }
+
+    private static String shown(@Nullable String metric, BiFunction<BigDecimal, Integer, String> style) {
+        return metric == null ? "" : style.apply(new BigDecimal(metric), DECIMALS);
     }
 
     /** A value is one line: what would begin another is none. */

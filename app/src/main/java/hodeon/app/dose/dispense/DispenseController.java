@@ -5,6 +5,7 @@ import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Cells;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
@@ -110,7 +111,7 @@ class DispenseController {
         List<Choice> offered = dispensing.offered(household).stream()
                 .map(o -> new Choice(
                         o.product().id() + "@" + o.place(),
-                        o.product().name() + ", " + o.pieces() + " in " + o.placeName()))
+                        Wording.says("dispenseController.in", o.product().name(), o.pieces(), o.placeName())))
                 .toList();
         boolean known = offered.stream().anyMatch(o -> o.key().equals(what));
         Optional<DoseAnswer> answer =
@@ -136,7 +137,8 @@ class DispenseController {
     private static String say(DoseAnswer answer) {
         return switch (answer) {
             case DoseAnswer.Give give -> give.amountWithMilligrams() + ", " + give.often();
-            case DoseAnswer.Refused refused -> "Not said: " + FindingWords.say(refused.whyNot());
+            case DoseAnswer.Refused refused ->
+                Wording.says("sheetController.notSaid", FindingWords.say(refused.whyNot()));
         };
     }
 

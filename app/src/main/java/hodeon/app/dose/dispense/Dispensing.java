@@ -6,6 +6,8 @@ import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
@@ -23,7 +25,6 @@ import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -104,7 +105,7 @@ class Dispensing {
     /** What the gate says to a product for somebody now. */
     @Transactional(readOnly = true)
     DoseAnswer answer(UUID household, UUID person, String product) {
-        DoseCase of = book.of(household, person, ZoneId.systemDefault());
+        DoseCase of = book.of(household, person, HouseStyle.here().zoneHere());
         return of.gate()
                 .answer(
                         medicines.of(household).product(product).orElseThrow(() -> new NotHere("product " + product)),
@@ -117,16 +118,24 @@ class Dispensing {
                 .filter(k -> k.id().equals(form.by()))
                 .findFirst();
         if (by.isEmpty()) {
-            faults.add("by", "", "medicine is handed over by a licensed clinician of the household", "Choose one");
+            faults.add(
+                    "by",
+                    "",
+                    Wording.says("dispensing.medicineIsHandedOverByALicensed"),
+                    Wording.says("dispensing.chooseOne"));
         } else if (by.get().id().equals(person)) {
             faults.add(
                     "by",
                     by.get().profile().name(),
-                    "nobody hands medicine over to themselves",
-                    "Ask another clinician");
+                    Wording.says("dispensing.nobodyHandsMedicineOverTo"),
+                    Wording.says("dispensing.askAnotherClinician"));
         }
         if (form.product() == null || form.place() == null) {
-            faults.add("product", "", "something is handed over from somewhere", "Choose it from the list");
+            faults.add(
+                    "product",
+                    "",
+                    Wording.says("dispensing.somethingIsHandedOverFromSomewhere"),
+                    Wording.says("dispensing.chooseItFromTheList"));
             return Optional.empty();
         }
         DoseAnswer answer = answer(household, person, form.product());
@@ -134,8 +143,8 @@ class Dispensing {
             faults.add(
                     "product",
                     refused.product().name(),
-                    "no dose is said for them: " + FindingWords.say(refused.whyNot()),
-                    "Where a prescriber decided otherwise, write that down as a direction under the person first");
+                    Wording.says("dispensing.noDoseIsSaidForThem", FindingWords.say(refused.whyNot())),
+                    Wording.says("dispensing.whereAPrescriberDecidedOtherwise"));
             return Optional.empty();
         }
         DoseAnswer.Give give = (DoseAnswer.Give) answer;
@@ -157,8 +166,8 @@ class Dispensing {
             faults.add(
                     "units",
                     form.typed(),
-                    "only " + lies + " pieces that stay good until then lie there",
-                    "Hand over fewer, or take it from another place");
+                    Wording.says("dispensing.onlyPiecesThatStayGoodUntilThen", lies),
+                    Wording.says("dispensing.handOverFewerOrTakeItFrom"));
             return Optional.empty();
         }
         // Numbers without gaps are given one at a time.
@@ -170,26 +179,35 @@ class Dispensing {
                 t.held().lot().id(),
                 t.held().place(),
                 t.pieces(),
-                Cause.of("clinician", "handed over, register no. " + number)));
+                Cause.of("clinician", Wording.says("dispensing.handedOverRegisterNo", number))));
         return Optional.of(write(household, person, number, give, units.get(), form.says(), taken, by.orElseThrow()));
     }
 
     private static Optional<BigDecimal> units(DispenseForm form, DoseAnswer.Give give, Faults faults) {
         if (!form.typed().matches("\\d{1,4}([.,]\\d{1,2})?")) {
-            faults.add("units", form.typed(), "how much is handed over is a number above 0", "Write it in digits");
+            faults.add(
+                    "units",
+                    form.typed(),
+                    Wording.says("dispensing.howMuchIsHandedOverIsA"),
+                    Wording.says("dispensing.writeItInDigits"));
             return Optional.empty();
         }
         BigDecimal units = new BigDecimal(form.typed().replace(',', '.'));
         Optional<BigDecimal> most = Course.most(give.dosing());
         if (units.signum() == 0) {
-            faults.add("units", form.typed(), "how much is handed over is a number above 0", "Write it in digits");
+            faults.add(
+                    "units",
+                    form.typed(),
+                    Wording.says("dispensing.howMuchIsHandedOverIsA"),
+                    Wording.says("dispensing.writeItInDigits"));
         } else if (most.isPresent() && units.compareTo(most.get()) > 0) {
             faults.add(
                     "units",
                     form.typed(),
-                    "until the label says to ask they may take at most "
-                            + give.product().says(most.get()),
-                    "Hand over that much; somebody looks at them before there is more");
+                    Wording.says(
+                            "dispensing.untilTheLabelSaysToAskThey",
+                            give.product().says(most.get())),
+                    Wording.says("dispensing.handOverThatMuchSomebodyLooksAt"));
         }
         return Optional.of(units);
     }
@@ -211,7 +229,7 @@ class Dispensing {
         row.product = give.product().name();
         row.quantity = give.product().says(units);
         List<String> says = new ArrayList<>();
-        says.add("At once: " + give.amountWithMilligrams());
+        says.add(Wording.says("dispensing.atOnce", give.amountWithMilligrams()));
         says.add(give.often().substring(0, 1).toUpperCase(Locale.ROOT)
                 + give.often().substring(1));
         give.cautions().stream().map(Dispensing::say).forEach(says::add);

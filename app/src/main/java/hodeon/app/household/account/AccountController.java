@@ -2,8 +2,10 @@ package hodeon.app.household.account;
 
 import hodeon.app.household.AccountKeys;
 import hodeon.app.household.Member;
+import hodeon.app.household.passkey.Passkeys;
 import hodeon.app.shell.Qr;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import jakarta.mail.internet.AddressException;
 import jakarta.mail.internet.InternetAddress;
 import jakarta.servlet.http.HttpServletRequest;
@@ -34,15 +36,17 @@ class AccountController {
 
     private final AccountKeys keys;
     private final PasswordJudge judge;
+    private final Passkeys passkeys;
     private final Sessions sessions;
 
-    AccountController(AccountKeys keys, PasswordJudge judge, Sessions sessions) {
+    AccountController(AccountKeys keys, PasswordJudge judge, Passkeys passkeys, Sessions sessions) {
         this.keys = keys;
         this.judge = judge;
+        this.passkeys = passkeys;
         this.sessions = sessions;
     }
 
-    record AccountPage(String name, AccountKeys.State keys, List<Sessions.Listed> sessions) {}
+    record AccountPage(String name, AccountKeys.State keys, Passkeys.Page passkeys, List<Sessions.Listed> sessions) {}
 
     @GetMapping
     String page(@AuthenticationPrincipal Member member, HttpServletRequest request, Model model) {
@@ -51,6 +55,7 @@ class AccountController {
                 new AccountPage(
                         member.getUsername(),
                         keys.state(member.accountId()),
+                        passkeys.page(member, request),
                         sessions.of(member.accountId(), request.getSession())),
                 model);
     }
@@ -84,12 +89,14 @@ class AccountController {
             RedirectAttributes next) {
         String typed = address.strip();
         if (!typed.isEmpty() && !isAddress(typed)) {
-            next.addFlashAttribute(
-                    FAULT, "“" + typed + "” is no mail address of up to " + LONGEST_ADDRESS + " characters. Check it.");
+            next.addFlashAttribute(FAULT, Wording.says("accountController.isNoMailAddress", typed, LONGEST_ADDRESS));
         } else {
             keys.mail(member, typed);
             next.addFlashAttribute(
-                    SAID, typed.isEmpty() ? "No address is kept." : "A way back can be sent to " + typed + ".");
+                    SAID,
+                    typed.isEmpty()
+                            ? "No address is kept."
+                            : Wording.says("accountController.aWayBackCanBeSent", typed));
         }
         return "redirect:/account";
     }
@@ -135,10 +142,7 @@ class AccountController {
             RedirectAttributes next) {
         Object secret = session.getAttribute(PENDING);
         if (secret == null || !keys.secondFactor(member, secret.toString(), code)) {
-            next.addFlashAttribute(
-                    FAULT,
-                    "“" + code.strip()
-                            + "” is not the code of this minute. Check the clock of your device and type the next.");
+            next.addFlashAttribute(FAULT, Wording.says("accountController.isNotTheCodeOfThisMinute", code.strip()));
             return "redirect:/account/second";
         }
         session.removeAttribute(PENDING);

@@ -2,6 +2,7 @@ package hodeon.app.household.account;
 
 import com.nulabinc.zxcvbn.Strength;
 import com.nulabinc.zxcvbn.Zxcvbn;
+import hodeon.app.shell.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +32,7 @@ public class PasswordJudge {
         List<String> faults = new ArrayList<>();
         fault(password, names).ifPresent(faults::add);
         if (!password.equals(again)) {
-            faults.add("The two passwords differ. Type the same one twice.");
+            faults.add(Wording.says("passwordJudge.theTwoPasswordsDifferTypeTheSame"));
         }
         return faults;
     }
@@ -39,11 +40,10 @@ public class PasswordJudge {
     /** What is wrong with it and what would do; empty for one that does. */
     public Optional<String> fault(String password, List<String> names) {
         if (password.length() > LONGEST) {
-            return Optional.of("A password has at most " + LONGEST + " characters. Take fewer words.");
+            return Optional.of(Wording.says("passwordJudge.aPasswordHasAtMostCharactersTake", LONGEST));
         }
         if (password.isBlank()) {
-            return Optional.of(
-                    "A password is needed. Four or five words that have nothing to do with each other do well.");
+            return Optional.of(Wording.says("passwordJudge.aPasswordIsNeededFourOrFive"));
         }
         List<String> known = new ArrayList<>(List.of("hodeon"));
         names.forEach(n -> known.addAll(List.of(n.toLowerCase(Locale.ROOT).split("\\s+"))));
@@ -52,13 +52,12 @@ public class PasswordJudge {
             return Optional.empty();
         }
         String warning = strength.getFeedback().getWarning();
-        return Optional.of("This password would be guessed"
-                + (warning == null || warning.isEmpty() ? "" : ": " + lower(warning.replaceAll("\\.$", "")))
-                + ". "
-                + strength.getFeedback().getSuggestions().stream()
+        return Optional.of(Wording.says(
+                "passwordJudge.thisPasswordWouldBeGuessedFourOr",
+                (warning == null || warning.isEmpty() ? "" : ": " + lower(warning.replaceAll("\\.$", ""))),
+                strength.getFeedback().getSuggestions().stream()
                         .map(s -> s.endsWith(".") ? s : s + ".")
-                        .collect(Collectors.joining(" ", "", " "))
-                + "Four or five words that have nothing to do with each other do well.");
+                        .collect(Collectors.joining(" ", "", " "))));
     }
 
     private static String lower(String sentence) {

@@ -4,6 +4,7 @@ import hodeon.app.household.AccountKeys;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.post.Post;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
@@ -81,7 +82,7 @@ class RecoverController {
                     .ifPresent(link -> post.send(
                             households.loadUserByUsername(name).householdId(),
                             link.address(),
-                            "Your way back into Hodeon",
+                            Wording.says("recoverController.yourWayBackIntoHodeon"),
                             "Choose a new password here, within a day: " + house + "/recover/" + link.secret()
                                     + "\n\nIf you did not ask for it, leave it be; nothing has changed."));
         } catch (MailException | UsernameNotFoundException e) {

@@ -31,6 +31,7 @@ public final class SecondLook extends OncePerRequestFilter {
                     "/people/{id}/data.json",
                     "/account/mail",
                     "/account/codes",
+                    "/account/passkeys/**",
                     "/account/second/**")
             .stream()
             .map(PathPatternRequestMatcher.withDefaults()::matcher)

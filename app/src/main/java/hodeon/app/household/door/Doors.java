@@ -29,6 +29,7 @@ final class Doors {
                             Right.PEOPLE,
                             "/people/**",
                             "/doses/**",
+                            "/settings/history/**",
                             "/house-sheet/**",
                             "/trips/*/mat/carry/**",
                             "/trips/*/debrief/**",

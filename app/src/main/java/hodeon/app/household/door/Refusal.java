@@ -4,6 +4,7 @@ import hodeon.app.household.Member;
 import hodeon.app.household.Role;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -68,24 +69,26 @@ class Refusal implements AccessDeniedHandler {
             Optional<Role> role = Optional.ofNullable(member).flatMap(Member::role);
             RefusedPage view = oldPage == null || oldPage || member == null || role.isEmpty()
                     ? new RefusedPage(
-                            "Page too old",
-                            "This page was opened before you signed in, or too long ago. Nothing was saved.",
-                            "Open it anew and send it again.")
+                            Wording.says("refusal.pageTooOld"),
+                            Wording.says("refusal.thisPageWasOpenedBeforeYouSigned"),
+                            Wording.says("refusal.openItAnewAndSendItAgain"))
                     : new RefusedPage(
-                            "Not for a " + role.get().word(),
-                            "You are a " + role.get().word() + " of " + member.householdName() + ": you may "
-                                    + role.get().says() + ".",
-                            "A keeper can change what you are, under Settings, Members.");
+                            Wording.says("refusal.notForA", role.get().word()),
+                            Wording.says(
+                                    "refusal.youAreAOfYouMay",
+                                    role.get().word(),
+                                    member.householdName(),
+                                    role.get().says()),
+                            Wording.says("refusal.aKeeperCanChangeWhatYouAre"));
             return Shown.page("error/page", view, model);
         }
 
         private static RefusedPage tooOften(Duration wait) {
             long minutes = wait.toMinutes() + 1;
             return new RefusedPage(
-                    "Tried too often",
-                    "This was tried so often that it has to wait. Nothing was changed.",
-                    "Try again in " + Figures.counted((int) minutes, "minute")
-                            + ". If you have lost your password, choose “I cannot sign in” on the sign-in page.");
+                    Wording.says("refusal.triedTooOften"),
+                    Wording.says("refusal.thisWasTriedSoOftenThatIt"),
+                    Wording.says("refusal.tryAgainInIfYouHaveLost", Figures.counted((int) minutes, "minute")));
         }
     }
 }

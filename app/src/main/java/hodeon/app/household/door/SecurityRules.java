@@ -29,6 +29,8 @@ class SecurityRules {
     private static final String[] OPEN = {
         "/sign-in",
         "/sign-in/second",
+        "/sign-in/passkey",
+        "/sign-in/passkey/options",
         "/recover",
         "/recover/*",
         "/first-run",

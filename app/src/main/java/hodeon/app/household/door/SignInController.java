@@ -6,6 +6,7 @@ import hodeon.app.household.account.PasswordJudge;
 import hodeon.app.household.account.SecondLook;
 import hodeon.app.household.account.SignedIn;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -91,9 +92,7 @@ class SignInController {
         judge.fault(form.password(), List.of(form.name(), form.household()))
                 .ifPresent(why -> faults.rejectValue("password", "password", why));
         if (!firstRun.lets(request, code)) {
-            faults.reject(
-                    "code",
-                    "The first account is made at this machine, or with the code that was printed at the start. Check the code.");
+            faults.reject("code", Wording.says("signInController.theFirstAccountIsMadeAtThis"));
         }
         if (faults.hasErrors()) {
             return firstRunPage(request, model);

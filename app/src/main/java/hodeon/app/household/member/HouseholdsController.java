@@ -6,6 +6,7 @@ import hodeon.app.household.Memberships;
 import hodeon.app.household.Role;
 import hodeon.app.household.account.SignedIn;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -77,8 +78,7 @@ class HouseholdsController {
                 .orElseGet(() -> {
                     next.addFlashAttribute(
                             "fault",
-                            "“" + code.strip() + "” opens nothing: a code opens once, and for " + Invitations.DAYS
-                                    + " days. Ask the keeper for a new one.");
+                            Wording.says("householdsController.aCodeOpensOnce", code.strip(), Invitations.DAYS));
                     return "redirect:/households";
                 });
     }
@@ -92,13 +92,12 @@ class HouseholdsController {
             RedirectAttributes next) {
         String typed = name.strip();
         if (typed.isEmpty() || typed.length() > LONGEST_NAME) {
-            next.addFlashAttribute(
-                    "fault", "A household's name has 1 to " + LONGEST_NAME + " characters. Give it a short name.");
+            next.addFlashAttribute("fault", Wording.says("householdsController.aHouseholdsNameHas", LONGEST_NAME));
             return "redirect:/households";
         }
         if (memberships.ofAccount(member.accountId()).size() >= MOST_HOUSEHOLDS) {
             next.addFlashAttribute(
-                    "fault", "Somebody belongs to at most " + MOST_HOUSEHOLDS + " households. Leave one first.");
+                    "fault", Wording.says("householdsController.somebodyBelongsToAtMost", MOST_HOUSEHOLDS));
             return "redirect:/households";
         }
         UUID founded = households.found(member.accountId(), typed);
@@ -110,7 +109,7 @@ class HouseholdsController {
     @PostMapping("/households/leave")
     String leave(@AuthenticationPrincipal Member member, RedirectAttributes next) {
         memberships.remove(member, member.accountId());
-        next.addFlashAttribute("said", "You have left " + member.householdName() + ".");
+        next.addFlashAttribute("said", Wording.says("householdsController.youHaveLeft", member.householdName()));
         return "redirect:/households";
     }
 

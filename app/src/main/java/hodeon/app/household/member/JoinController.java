@@ -6,6 +6,7 @@ import hodeon.app.household.account.PasswordJudge;
 import hodeon.app.household.account.SignedIn;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
@@ -74,7 +75,7 @@ class JoinController {
         String typed = name.strip();
         List<String> faults = new ArrayList<>();
         if (typed.length() < SHORTEST_NAME || typed.length() > LONGEST_NAME) {
-            faults.add("A sign-in name has " + SHORTEST_NAME + " to " + LONGEST_NAME + " characters. Choose another.");
+            faults.add(Wording.says("joinController.aSignInNameHasToCharacters", SHORTEST_NAME, LONGEST_NAME));
         }
         faults.addAll(judge.faults(password, again, List.of(typed, leads.get().name())));
         if (faults.isEmpty()) {
@@ -85,7 +86,7 @@ class JoinController {
                 signedIn.become(member, request, response);
                 return "redirect:/";
             } catch (DataIntegrityViolationException taken) {
-                faults.add("The name “" + typed + "” is taken. Choose another, or sign in if it is yours.");
+                faults.add(Wording.says("joinController.theNameIsTakenChooseAnotherOr", typed));
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

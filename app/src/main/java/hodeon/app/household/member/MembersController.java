@@ -6,6 +6,7 @@ import hodeon.app.household.Member;
 import hodeon.app.household.Memberships;
 import hodeon.app.household.Role;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -78,8 +79,10 @@ class MembersController {
                 || memberships.of(member.householdId()).size() >= Memberships.MOST_MEMBERS) {
             next.addFlashAttribute(
                     "fault",
-                    "At most " + Invitations.MOST_OPEN + " invitations are open at a time, and a household has at most "
-                            + Memberships.MOST_MEMBERS + " members. Take one back first.");
+                    Wording.says(
+                            "membersController.atMostInvitationsAreOpen",
+                            Invitations.MOST_OPEN,
+                            Memberships.MOST_MEMBERS));
         } else {
             String code = invitations.make(member, role);
             next.addFlashAttribute("code", code);
@@ -155,13 +158,9 @@ class MembersController {
             @RequestParam(defaultValue = "") String name,
             RedirectAttributes next) {
         if (!name.strip().equals(member.householdName())) {
-            next.addFlashAttribute(
-                    "fault",
-                    "“" + name.strip()
-                            + "” is not the household's name. Type it as it stands above: this cannot be undone.");
+            next.addFlashAttribute("fault", Wording.says("membersController.isNotTheHouseholdsName", name.strip()));
         } else if (farewells.agree(member)) {
-            next.addFlashAttribute(
-                    "said", member.householdName() + " is erased. Backups that were taken still hold it.");
+            next.addFlashAttribute("said", Wording.says("membersController.isErased", member.householdName()));
             return "redirect:/households";
         } else {
             next.addFlashAttribute("fault", "It takes another keeper to agree.");

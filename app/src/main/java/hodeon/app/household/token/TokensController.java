@@ -2,6 +2,7 @@ package hodeon.app.household.token;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -47,18 +48,17 @@ class TokensController {
             RedirectAttributes next) {
         String stripped = name.strip();
         if (stripped.isEmpty() || stripped.length() > LONGEST_NAME) {
-            next.addFlashAttribute(
-                    "fault", "A token's name has 1 to " + LONGEST_NAME + " characters, so that you know it again.");
+            next.addFlashAttribute("fault", Wording.says("tokensController.aTokensNameHas", LONGEST_NAME));
         } else if (scope.isEmpty()) {
             next.addFlashAttribute("fault", "A token reaches something. Tick what the program needs, and no more.");
         } else if (!AccessTokens.DAYS.contains(days)) {
             next.addFlashAttribute(
                     "fault",
-                    "A token lives for " + AccessTokens.DAYS + " days, not " + days + ". Choose one of these.");
+                    Wording.says(
+                            "tokensController.aTokenLivesFor", AccessTokens.DAYS.toString(), String.valueOf(days)));
         } else if (tokens.all(member).size() >= AccessTokens.MOST_TOKENS) {
             next.addFlashAttribute(
-                    "fault",
-                    "A household has at most " + AccessTokens.MOST_TOKENS + " tokens. Revoke one you no longer use.");
+                    "fault", Wording.says("tokensController.aHouseholdHasAtMost", AccessTokens.MOST_TOKENS));
         } else {
             next.addFlashAttribute("made", tokens.make(member, stripped, EnumSet.copyOf(scope), days));
         }

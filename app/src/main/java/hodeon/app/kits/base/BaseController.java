@@ -4,6 +4,7 @@ import hodeon.app.brief.TripService;
 import hodeon.app.household.Member;
 import hodeon.app.mat.MatChangedElsewhere;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.stock.Ledger.TooFew;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -61,7 +62,7 @@ class BaseController {
             int pieces = bases.bringHome(
                     member.householdId(), trips.find(member.householdId(), id), shelf, member.getUsername());
             next.addFlashAttribute(
-                    "said", "The module is taken out; " + Figures.counted(pieces, "piece") + " went home.");
+                    "said", Wording.says("baseController.theModuleIsTakenOut", Figures.counted(pieces, "piece")));
         } catch (TooFew few) {
             next.addFlashAttribute("said", "Somebody was quicker: look again at what lies in the module.");
         }

@@ -7,6 +7,7 @@ import hodeon.app.mat.Mat;
 import hodeon.app.mat.MatService;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
@@ -74,12 +75,17 @@ public class OutingBase {
                 .collect(Collectors.toSet());
         there.keySet().retainAll(mayCome);
         if (!there.isEmpty()) {
-            mats.pinAll(household, trip.id(), before.version(), there, "“" + base.name() + "”, which goes along,");
+            mats.pinAll(
+                    household,
+                    trip.id(),
+                    before.version(),
+                    there,
+                    Wording.says("outingBase.whichGoesAlong", base.name()));
             mats.rebalance(household, trip.id(), mats.mat(household, trip.id()).version());
         }
         String name = lists.ofTrip(household, trip.id())
                 .map(StoredList::name)
-                .orElse(shortened(trip.trip().name(), " list"));
+                .orElse(shortened(trip.trip().name(), " " + Wording.says("tripKitController.list")));
         Mat planned = mats.mat(household, trip.id());
         UUID list = lists.save(household, trip.id(), name, mats.freeze(household, trip.id(), planned.version()));
         lists.takeAlong(household, list, kit);
@@ -96,7 +102,7 @@ public class OutingBase {
         if (lacks.isEmpty() || list.module().filter(all.places()::containsKey).isPresent()) {
             return Optional.empty();
         }
-        String name = shortened("For " + trip.trip().name(), "");
+        String name = shortened(Wording.says("outingBase.for", trip.trip().name()), "");
         UUID own = lists.save(household, name, lacks);
         UUID module = stock.addPlace(household, name, Place.Kind.MODULE, Optional.of(base), Optional.of(own));
         lists.carry(household, list.id(), Optional.of(module));
@@ -122,7 +128,9 @@ public class OutingBase {
                         left.place(),
                         shelf,
                         left.pieces(),
-                        Cause.of(who, "back from " + trip.trip().name()));
+                        Cause.of(
+                                who,
+                                Wording.says("outingBase.backFrom", trip.trip().name())));
                 pieces += left.pieces();
             }
             keeping.delete(household, module.get().id());

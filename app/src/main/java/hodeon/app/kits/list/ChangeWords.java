@@ -1,6 +1,7 @@
 package hodeon.app.kits.list;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.readiness.KitList;
 import java.util.ArrayList;
@@ -17,24 +18,27 @@ final class ChangeWords {
         KitList.Line line = change.line();
         Optional<Supply> supply = Optional.ofNullable(supplies.get(line.supply()));
         String name = supply.map(Supply::name).orElse(line.supply())
-                + (line.module().isEmpty() ? "" : " in " + line.module());
+                + (line.module().isEmpty() ? "" : " " + Wording.says("kitPages.in", line.module()));
         String piece = supply.map(Supply::piece).orElse("piece");
         if (change.after().isEmpty()) {
-            return name + ": no longer belongs here";
+            return Wording.says("changeWords.noLongerBelongsHere", name);
         }
         if (change.before().isEmpty()) {
-            return name + ": " + Figures.counted(line.target(), piece) + ", new";
+            return Wording.says("changeWords.new", name, Figures.counted(line.target(), piece));
         }
         KitList.Line was = change.before().get();
         List<String> words = new ArrayList<>();
         if (was.target() != line.target()) {
-            words.add(Figures.counted(line.target(), piece) + " instead of " + was.target());
+            words.add(Wording.says("changeWords.insteadOf", Figures.counted(line.target(), piece), was.target()));
         }
         if (was.least() != line.least()) {
-            words.add("at least " + line.least() + " instead of " + was.least());
+            words.add(Wording.says("changeWords.atLeastInsteadOf", line.least(), was.least()));
         }
         if (!was.why().equals(line.why())) {
-            words.add(line.why().isEmpty() ? "no reason given" : "because: " + line.why());
+            words.add(
+                    line.why().isEmpty()
+                            ? Wording.says("changeWords.noReasonGiven")
+                            : Wording.says("changeWords.because", line.why()));
         }
         return name + ": " + String.join(", ", words);
     }

@@ -8,6 +8,7 @@ import hodeon.app.shell.Binned;
 import hodeon.app.shell.Paged;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -141,7 +142,8 @@ class ListController {
                         .toList();
         return new VersionView(
                 version.number(),
-                version.madeAt().toLocalDate() + (version.who().isEmpty() ? "" : " by " + version.who()),
+                version.madeAt().toLocalDate()
+                        + (version.who().isEmpty() ? "" : " " + Wording.says("listController.by", version.who())),
                 version.why(),
                 changes);
     }
@@ -209,8 +211,8 @@ class ListController {
                 faults.add(
                         "list",
                         list.name(),
-                        "somebody else changed this list while you did",
-                        "Open it in another tab, compare, and write yours again");
+                        Wording.says("listController.somebodyElseChangedThisListWhile"),
+                        Wording.says("listController.openItInAnotherTabCompareAnd"));
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

@@ -2,6 +2,7 @@ package hodeon.app.kits.list;
 
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.RepeatedFields;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Faults;
@@ -65,7 +66,10 @@ record ListForm(
     String reason(Faults faults) {
         return new FieldReader(faults)
                 .lineOrNothing(
-                        "because", because == null ? "" : because, "why a list was changed", ListService.LONGEST_WHY);
+                        "because",
+                        because == null ? "" : because,
+                        Wording.says("listForm.whyAListWasChanged"),
+                        ListService.LONGEST_WHY);
     }
 
     /** Everything that cannot be read is told at once, each with its row. */
@@ -78,8 +82,8 @@ record ListForm(
             faults.add(
                     "lines",
                     String.valueOf(rows.size()),
-                    "a list has at most " + MOST_LINES + " lines",
-                    "Make two lists of it");
+                    Wording.says("listForm.aListHasAtMostLines", MOST_LINES),
+                    Wording.says("listForm.makeTwoListsOfIt"));
             return new KitList(List.of());
         }
         for (int i = 0; i < rows.size(); i++) {
@@ -87,32 +91,49 @@ record ListForm(
             if (row.goes()) {
                 continue;
             }
-            String of = "of line " + (i + 1);
+            String of = Wording.says("listForm.ofLine", i + 1);
             Optional<Supply> supply = supply(row.supply().strip(), catalogue);
             String name = supply.map(Supply::name).orElse(row.supply().strip());
             if (supply.isEmpty()) {
                 faults.add(
-                        "supply " + of,
+                        Wording.says("listForm.supply", of),
                         name,
-                        "a line is of something that the catalogue has",
-                        "Choose one of the names that are offered while you type");
+                        Wording.says("listForm.aLineIsOfSomethingThatThe"),
+                        Wording.says("listForm.chooseOneOfTheNamesThatAre"));
             }
             int target = reader.whole(
-                    "target " + of, row.target(), 1, KitList.MOST_PIECES, "how many belong there of “" + name + "”");
+                    Wording.says("listForm.target", of),
+                    row.target(),
+                    1,
+                    KitList.MOST_PIECES,
+                    Wording.says("listForm.howManyBelongThereOf", name));
             int least = row.least().isBlank()
                     ? 0
-                    : reader.whole("at least " + of, row.least(), 0, target, "the least count of “" + name + "”");
-            String module = reader.lineOrNothing("module " + of, row.module(), "a module's name", LONGEST_MODULE);
-            String why = reader.lineOrNothing("why " + of, row.why(), "why it belongs there", ListService.LONGEST_WHY);
+                    : reader.whole(
+                            Wording.says("listForm.atLeast", of),
+                            row.least(),
+                            0,
+                            target,
+                            Wording.says("listForm.theLeastCountOf", name));
+            String module = reader.lineOrNothing(
+                    Wording.says("listForm.module", of),
+                    row.module(),
+                    Wording.says("listForm.aModulesName"),
+                    LONGEST_MODULE);
+            String why = reader.lineOrNothing(
+                    Wording.says("listForm.why", of),
+                    row.why(),
+                    Wording.says("listForm.whyItBelongsThere"),
+                    ListService.LONGEST_WHY);
             if (supply.isEmpty()) {
                 continue;
             }
             if (!seen.add(supply.get().id() + "\n" + module)) {
                 faults.add(
-                        "supply " + of,
+                        Wording.says("listForm.supply", of),
                         name,
-                        "a supply stands once for each module",
-                        "Put the two lines together, or name another module");
+                        Wording.says("listForm.aSupplyStandsOnceForEachModule"),
+                        Wording.says("listForm.putTheTwoLinesTogetherOrName"));
                 continue;
             }
             lines.add(new KitList.Line(supply.get().id(), target, Math.min(least, target), module, why));

@@ -1,6 +1,7 @@
 package hodeon.app.kits.list;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.readiness.AgainstList;
@@ -50,7 +51,7 @@ record ListInKits(List<KitColumn> kits, List<Row> rows) {
                     laid.get(i).id(),
                     stock.address(laid.get(i).id()),
                     Figures.grams(stock.mass(laid.get(i).id())),
-                    lacking == 0 ? "complete" : Figures.counted(lacking, "kind") + " missing",
+                    lacking == 0 ? "complete" : Wording.says("kitShelf.missing", Figures.counted(lacking, "kind")),
                     lacking == 0));
         }
         List<Row> rows = new ArrayList<>();
@@ -60,7 +61,7 @@ record ListInKits(List<KitColumn> kits, List<Row> rows) {
             rows.add(new Row(
                     list.lines().get(l).supply().name(),
                     stock.counted(says.target(), says.supply()),
-                    says.least() == 0 ? "" : "at least " + says.least(),
+                    says.least() == 0 ? "" : Wording.says("listForm.atLeast", says.least()),
                     says.module(),
                     says.why(),
                     against.stream().map(a -> cell(a.lines().get(line))).toList()));
@@ -71,7 +72,7 @@ record ListInKits(List<KitColumn> kits, List<Row> rows) {
     private static Cell cell(AgainstList.State state) {
         int covered = state.lacksOfItsOwn() - state.lacks();
         return new Cell(
-                state.good() + (covered > 0 ? " + " + covered + " covered" : ""),
+                state.good() + (covered > 0 ? " " + Wording.says("listInKits.covered", covered) : ""),
                 state.lacks() == 0 ? "fine" : state.belowLeast() ? "below" : "short");
     }
 }

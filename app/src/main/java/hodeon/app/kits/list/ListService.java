@@ -3,6 +3,7 @@ package hodeon.app.kits.list;
 import hodeon.app.brief.TripService;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.notice.Fault;
@@ -120,7 +121,7 @@ public class ListService {
         ListRow row = row(householdId, id);
         StoredList now = stored(row, supplies(householdId));
         if (now.version() != seen) {
-            throw new OptimisticLockingFailureException("List " + id + " was changed since");
+            throw new OptimisticLockingFailureException(Wording.says("listService.listWasChangedSince", id));
         }
         save(householdId, row, row.name, list, who, why);
     }
@@ -241,8 +242,8 @@ public class ListService {
         return Optional.of(new Fault(
                 "name",
                 name.replaceAll("\\p{Cntrl}", "?"),
-                "a kit's name is one line of 1 to " + LONGEST_NAME + " characters",
-                name.isEmpty() ? "Give it one" : "Shorten it"));
+                Wording.says("listService.aKitsNameIsOneLineOf", LONGEST_NAME),
+                name.isEmpty() ? Wording.says("listService.giveItOne") : Wording.says("doseLines.shortenIt")));
     }
 
     /** Puts it in the bin. */

@@ -3,6 +3,7 @@ package hodeon.app.kits.use;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -49,13 +50,18 @@ class UseController {
     }
 
     private static UseView view(KitUse.Use use, double weeks, Map<String, Integer> least) {
-        String seen = use.used() + " used in "
-                + (weeks < 1 ? "less than a week" : Figures.counted(Math.round(weeks), "week"));
+        String seen = Wording.says(
+                "useController.usedIn",
+                use.used(),
+                (weeks < 1 ? Wording.says("useController.lessThanAWeek") : Figures.counted(Math.round(weeks), "week")));
         return new UseView(
                 use.supply().name(),
                 Figures.number(use.learned().aWeek()),
                 use.expectedAWeek().isPresent()
-                        ? Figures.number(use.expectedAWeek().getAsDouble()) + " expected; " + seen
+                        ? Wording.says(
+                                "useController.expected",
+                                Figures.number(use.expectedAWeek().getAsDouble()),
+                                seen)
                         : seen,
                 use.learned().lasts(use.good()).isPresent()
                         ? Figures.counted(

@@ -6,6 +6,7 @@ import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Supply;
@@ -87,8 +88,16 @@ class WeighController {
             Optional<Supply> what = Optional.ofNullable(known.get(supply.get(i)));
             if (!shown.isBlank() && what.isPresent()) {
                 String of = what.get().name();
-                int number = read.whole("pieces", some, 1, MOST_PIECES, of + ": the number on the scale");
-                read.number("grams", shown, of + ": what the scale shows", new BigDecimal("0.1"), MOST_GRAMS, 2, "g")
+                int number = read.whole(
+                        "pieces", some, 1, MOST_PIECES, Wording.says("weighController.theNumberOnTheScale", of));
+                read.number(
+                                "grams",
+                                shown,
+                                Wording.says("weighController.whatTheScaleShows", of),
+                                new BigDecimal("0.1"),
+                                MOST_GRAMS,
+                                2,
+                                "g")
                         .ifPresent(g -> each.put(
                                 what.get().id(),
                                 g.divide(BigDecimal.valueOf(number), 2, RoundingMode.HALF_UP)
@@ -121,7 +130,7 @@ class WeighController {
                         s.id(),
                         s.name(),
                         Figures.unit(pieces, s.piece()),
-                        Figures.number(s.mass().grams()) + " g",
+                        Figures.grams(s.mass()),
                         typed.containsKey(what) ? typed.get(what)[0] : String.valueOf(pieces),
                         typed.containsKey(what) ? typed.get(what)[1] : ""))));
         return Shown.page("kits/weigh", new WeighPage(id, kit, lines, faults), model);

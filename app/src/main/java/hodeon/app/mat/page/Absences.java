@@ -1,6 +1,7 @@
 package hodeon.app.mat.page;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.plan.tradeoff.Absence;
 import hodeon.core.plan.tradeoff.Absence.Because;
@@ -14,35 +15,38 @@ final class Absences {
     /** @param noRoom whether it would earn what it costs, if only the limits had room */
     static String of(Absence absence, boolean noRoom) {
         String often = absence.chance() > 0
-                ? " (asked for on " + Figures.chance(absence.chance()) + " outings like this)"
+                ? " " + Wording.says("absences.askedForOnOutingsLikeThis", Figures.chance(absence.chance()))
                 : "";
         return "No " + absence.capability().askedAbout().orElseThrow() + ": "
                 + switch (absence.because()) {
-                    case Because.SomethingElse(var atHand) -> "use " + atHand.with() + ".";
-                    case Because.Untrained(var needed) -> "it takes " + needed.label() + " to use" + often + ".";
+                    case Because.SomethingElse(var atHand) -> Wording.says("absences.use", atHand.with());
+                    case Because.Untrained(var needed) -> Wording.says("absences.itTakesToUse", needed.label(), often);
                     case Because.NothingAsksForIt(var why) -> why + often + ".";
                     case Because.OfThePlace(var tags) ->
                         tags.stream().map(Absences::place).collect(Collectors.joining(", ")) + often + ".";
-                    case Because.NotPrescribed() -> "nobody who comes along has it prescribed" + often + ".";
+                    case Because.NotPrescribed() -> Wording.says("absences.nobodyWhoComesAlongHasItPrescribed", often);
                     case Because.TooSeldom() ->
-                        (noRoom ? "the limit has no room for it" : "not worth its grams and its place") + often + ".";
+                        (noRoom
+                                        ? Wording.says("absences.theLimitHasNoRoomForIt")
+                                        : Wording.says("absences.notWorthItsGramsAndItsPlace"))
+                                + often + ".";
                 };
     }
 
     private static String place(Tag tag) {
         return switch (tag.toString()) {
-            case "carriage:on-body" -> "a pouch on the body keeps to what comes first";
-            case "carriage:stays-put" -> "the kit stays in a house";
-            case "reach:roof" -> "a roof is near";
-            case "reach:phone" -> "a phone reaches help";
-            case "reach:beacon" -> "somebody carries a beacon anyway";
-            case "reach:shop" -> "a shop is near";
-            case "reach:tap" -> "a tap is near";
-            case "stance:fix-the-likely" -> "you asked for the likely first";
-            case "training:wilderness" -> "the trained here improvise it";
-            case "season:winter", "environment:winter" -> "in winter it is seldom needed";
-            case "gear:no-stove" -> "nothing is cooked";
-            case "company:visitors" -> "what whoever comes by may not have is not known";
+            case "carriage:on-body" -> Wording.says("absences.aPouchOnTheBodyKeepsTo");
+            case "carriage:stays-put" -> Wording.says("absences.theKitStaysInAHouse");
+            case "reach:roof" -> Wording.says("absences.aRoofIsNear");
+            case "reach:phone" -> Wording.says("absences.aPhoneReachesHelp");
+            case "reach:beacon" -> Wording.says("absences.somebodyCarriesABeaconAnyway");
+            case "reach:shop" -> Wording.says("absences.aShopIsNear");
+            case "reach:tap" -> Wording.says("absences.aTapIsNear");
+            case "stance:fix-the-likely" -> Wording.says("absences.youAskedForTheLikelyFirst");
+            case "training:wilderness" -> Wording.says("absences.theTrainedHereImproviseIt");
+            case "season:winter", "environment:winter" -> Wording.says("absences.inWinterItIsSeldomNeeded");
+            case "gear:no-stove" -> Wording.says("absences.nothingIsCooked");
+            case "company:visitors" -> Wording.says("absences.whatWhoeverComesByMayNotHave");
             default -> Reasons.words(tag);
         };
     }

@@ -1,6 +1,7 @@
 package hodeon.app.mat.page;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.shell.chart.Scale;
 import hodeon.core.brief.Limits;
 import hodeon.core.plan.Plan;
@@ -50,7 +51,11 @@ record Beam(
         }
 
         static Gauge limited(String name, String says, String limit, double share) {
-            return new Gauge(name, says + " of " + limit, GAUGE.written(Math.min(1, share)), share > 1 + 1e-9);
+            return new Gauge(
+                    name,
+                    Wording.says("clockController.of", says, limit),
+                    GAUGE.written(Math.min(1, share)),
+                    share > 1 + 1e-9);
         }
     }
 
@@ -62,7 +67,11 @@ record Beam(
         return new Beam(
                 Figures.grams(plan.mass()),
                 limited ? Figures.grams(limits.mass()) : "",
-                !limited ? "" : left < 0 ? Figures.grams(-left) + " over" : Figures.grams(left) + " left",
+                !limited
+                        ? ""
+                        : left < 0
+                                ? Wording.says("beam.over", Figures.grams(-left))
+                                : Wording.says("beam.left", Figures.grams(left)),
                 left < 0 ? ratio > FAR ? "far-over" : "over" : ratio > NEAR ? "near" : "under",
                 String.format(Locale.ROOT, "%.2f", -Math.toDegrees(Math.asin(drop / ARM))),
                 Scale.units(drop),
@@ -84,7 +93,7 @@ record Beam(
                         money,
                         Figures.money(most.amount()),
                         plan.price().amount() / most.amount()))
-                .orElse(Gauge.free("Price", "about " + money)));
+                .orElse(Gauge.free("Price", Wording.says("beam.about", money))));
         String counted = Integer.toString(kinds);
         gauges.add(
                 limits.kinds().isPresent()

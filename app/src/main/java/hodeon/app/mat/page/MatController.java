@@ -8,6 +8,7 @@ import hodeon.app.mat.MatService;
 import hodeon.app.mat.MatService.Changed;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.plan.Plan;
 import java.util.Locale;
 import java.util.UUID;
@@ -82,8 +83,9 @@ class MatController {
                 id,
                 asked,
                 next,
-                () -> "Rebalanced around what you pinned and left out."
-                        + effect(mats.rebalance(member.householdId(), id, version)));
+                () -> Wording.says(
+                        "matController.rebalancedAroundWhatYouPinnedAnd",
+                        effect(mats.rebalance(member.householdId(), id, version))));
     }
 
     /** Leaves the mat as it is, and does not offer this better kit again. */
@@ -95,7 +97,7 @@ class MatController {
             RedirectAttributes next) {
         return done(id, asked, next, () -> {
             mats.declineBest(member.householdId(), id);
-            return "Kept as it is.";
+            return Wording.says("matController.keptAsItIs");
         });
     }
 
@@ -107,8 +109,8 @@ class MatController {
             MatLook.Asked asked,
             RedirectAttributes next) {
         return done(id, asked, next, () -> mats.undo(member.householdId(), id, version)
-                .map(changed -> "Taken back: " + changed.words() + "." + effect(changed))
-                .orElse("There is nothing to take back."));
+                .map(changed -> Wording.says("matController.takenBack", changed.words(), effect(changed)))
+                .orElse(Wording.says("matController.thereIsNothingToTakeBack")));
     }
 
     @PostMapping("/redo")
@@ -119,8 +121,8 @@ class MatController {
             MatLook.Asked asked,
             RedirectAttributes next) {
         return done(id, asked, next, () -> mats.redo(member.householdId(), id, version)
-                .map(changed -> "Done again: " + changed.words() + "." + effect(changed))
-                .orElse("There is nothing to do again."));
+                .map(changed -> Wording.says("matController.doneAgain", changed.words(), effect(changed)))
+                .orElse(Wording.says("matController.thereIsNothingToDoAgain")));
     }
 
     /** Makes a change and says what it did to the kit, or that the mat was changed elsewhere meanwhile. */
@@ -137,8 +139,12 @@ class MatController {
     private String effect(Changed changed) {
         Plan before = weighed(changed.before());
         Plan after = weighed(changed.after());
-        return " On the mat " + Figures.grams(after.mass()) + "; " + Figures.percent(after.coverage()) + " met, "
-                + Figures.change(after.coverage() - before.coverage()) + ".";
+        return " "
+                + Wording.says(
+                        "matController.onTheMatMet",
+                        Figures.grams(after.mass()),
+                        Figures.percent(after.coverage()),
+                        Figures.change(after.coverage() - before.coverage()));
     }
 
     private Plan weighed(Mat mat) {
@@ -148,9 +154,9 @@ class MatController {
     private static String said(Mat mat, String id) {
         String name = mat.known().catalogue().supply(id).orElseThrow().name();
         return switch (mat.hold(id)) {
-            case BANNED -> name + ": left out.";
-            case ELSEWHERE -> name + ": rides elsewhere, weighs nothing here.";
-            case PINNED -> name + ": " + mat.pieces(id) + ", pinned.";
+            case BANNED -> Wording.says("matController.leftOut", name);
+            case ELSEWHERE -> Wording.says("matController.ridesElsewhereWeighsNothingHere", name);
+            case PINNED -> Wording.says("matController.pinned", name, mat.pieces(id));
             case NONE -> name + ": " + mat.pieces(id) + ".";
         };
     }

@@ -14,6 +14,7 @@ import hodeon.app.plan.KitCalculator.Weighing;
 import hodeon.app.plan.PartySuitability;
 import hodeon.app.plan.Recommendation;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Severity;
@@ -134,19 +135,21 @@ class MatPage {
     private static String proof(Mat mat, Plan plan, Recommendation best) {
         return switch (best.solution()) {
             case Solution.TooTight tight ->
-                "What must come weighs " + Figures.grams(KitCalculator.mass(mat.known(), best.pieces()))
-                        + " already: raise the limit. These cannot hold together: "
-                        + String.join("; ", tight.conflict()) + ".";
+                Wording.says(
+                        "matPage.whatMustComeWeighsAlreadyRaiseThe",
+                        Figures.grams(KitCalculator.mass(mat.known(), best.pieces())),
+                        String.join("; ", tight.conflict()));
             case Solution.Found found -> {
                 if (plan.mass().compareTo(mat.trip().trip().limits().mass()) > 0) {
-                    yield "Over the limit: drop something, or raise the limit in the brief.";
+                    yield Wording.says("matPage.overTheLimitDropSomethingOrRaise");
                 }
                 double below = found.gapOf(plan.worth(), plan.net());
                 yield below < Planner.PROVEN_GAP && !best.searching()
                         ? "Proven the best possible for what grams and kinds cost here, to 0.1 %."
-                        : "Within " + Figures.percent(below)
-                                + " of the best possible for what grams and kinds cost here"
-                                + (best.searching() ? "; looking further …" : ".");
+                        : Wording.says(
+                                "matPage.withinOfTheBestPossibleForWhat",
+                                Figures.percent(below),
+                                (best.searching() ? Wording.says("matPage.lookingFurther") : "."));
             }
         };
     }
@@ -154,11 +157,10 @@ class MatPage {
     private static List<String> warnings(Mat mat, Plan plan) {
         List<String> warnings = new ArrayList<>();
         if (mat.stale()) {
-            warnings.add("The brief has changed since this mat was laid out. Rebalance to fit it again; what you pinned"
-                    + " or left out stays so.");
+            warnings.add(Wording.says("matPage.theBriefHasChangedSinceThisMat"));
         }
         if (!plan.broken().isEmpty()) {
-            warnings.add("Not kept: " + String.join("; ", plan.broken()) + ".");
+            warnings.add(Wording.says("matPage.notKept", String.join("; ", plan.broken())));
         }
         return warnings;
     }
@@ -181,7 +183,9 @@ class MatPage {
 
     private static String shown(List<GroupView> groups, MatLook look) {
         int tiles = groups.stream().mapToInt(g -> g.tiles().size()).sum();
-        return look.filters() ? Figures.counted(tiles, "supply").replace("supplys", "supplies") + " shown" : "";
+        return look.filters()
+                ? Wording.says("matPage.shown", Figures.counted(tiles, "supply").replace("supplys", "supplies"))
+                : "";
     }
 
     private static List<ProblemForecast> problems(Plan plan) {
@@ -234,9 +238,9 @@ class MatPage {
         for (Supply supply : mat.known().catalogue().supplies()) {
             Exclusion exclusion = exclusions.get(supply.id());
             if (exclusion != null && mat.hold(supply.id()) == Hold.BANNED) {
-                rows.add(row(supply, Reasons.of(exclusion), "unban", "Let it come again"));
+                rows.add(row(supply, Reasons.of(exclusion), "unban", Wording.says("matPage.letItComeAgain")));
             } else if (exclusion != null && mat.hold(supply.id()) == Hold.ELSEWHERE) {
-                rows.add(row(supply, Reasons.of(exclusion), "here", "Carry it in the kit"));
+                rows.add(row(supply, Reasons.of(exclusion), "here", Wording.says("matPage.carryItInTheKit")));
             }
         }
         return rows;
@@ -266,7 +270,7 @@ class MatPage {
                                 weighing,
                                 mat.trip().trip().limits().massIsLimited()),
                         "plus",
-                        "Put one on"))
+                        Wording.says("matPage.putOneOn")))
                 .toList();
     }
 

@@ -8,6 +8,7 @@ import hodeon.app.mat.page.MatView.Tile;
 import hodeon.app.plan.KitCalculator.Weighing;
 import hodeon.app.plan.Recommendation;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.evidence.PlanningAssumption;
@@ -130,24 +131,32 @@ final class MatTiles {
             marks.add(new Mark("pin-angle-fill", "pinned"));
         }
         switch (state) {
-            case "out" -> marks.add(new Mark("slash-circle", "left out by you"));
-            case "elsewhere" -> marks.add(new Mark("elsewhere", "rides elsewhere"));
+            case "out" -> marks.add(new Mark("slash-circle", Wording.says("matTiles.leftOutByYou")));
+            case "elsewhere" -> marks.add(new Mark("elsewhere", Wording.says("matTiles.ridesElsewhere")));
             case "wanted" ->
-                marks.add(new Mark("wanted", "recommended: " + best.pieces().getOrDefault(supply.id(), 0)));
+                marks.add(new Mark(
+                        "wanted",
+                        Wording.says("matTiles.recommended", best.pieces().getOrDefault(supply.id(), 0))));
             case "never" -> {
                 Exclusion exclusion = exclusions.get(supply.id());
-                marks.add(new Mark("slash-circle", exclusion == null ? "stays out" : Reasons.brief(exclusion)));
+                marks.add(new Mark(
+                        "slash-circle",
+                        exclusion == null ? Wording.says("matTiles.staysOut") : Reasons.brief(exclusion)));
             }
             case "off" ->
-                marks.add(new Mark("dash-lg", mat.lines().containsKey(supply.id()) ? "taken off" : "not here"));
+                marks.add(new Mark(
+                        "dash-lg",
+                        mat.lines().containsKey(supply.id())
+                                ? Wording.says("matTiles.takenOff")
+                                : Wording.says("matTiles.notHere")));
             default -> {
                 if (earnLeast.contains(supply.id())) {
-                    marks.add(new Mark("little", "earns least"));
+                    marks.add(new Mark("little", Wording.says("matTiles.earnsLeast")));
                 }
             }
         }
         if (mat.learn(supply.id())) {
-            marks.add(new Mark("learn", "learn it first"));
+            marks.add(new Mark("learn", Wording.says("matTiles.learnItFirst")));
         }
         return marks;
     }

@@ -6,8 +6,8 @@ import java.util.Locale;
 
 /** What the mat is drawn to scale by. */
 enum Measure {
-    MASS("grams", 22, 10),
-    VOLUME("millilitres", 8, 10),
+    MASS("weight", 22, 10),
+    VOLUME("room", 8, 10),
     PRICE("price", 160, 1);
 
     private final String label;

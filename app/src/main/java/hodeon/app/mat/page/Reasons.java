@@ -18,65 +18,68 @@ final class Reasons {
     static String of(Exclusion exclusion) {
         return switch (exclusion) {
             case Exclusion.AboveTraining(var needed, var partyHas) ->
-                "Needs " + needed.label() + "; the most anybody here has is " + partyHas.label() + ".";
+                Wording.says("reasons.needsTheMostAnybodyHereHasIs", needed.label(), partyHas.label());
             case Exclusion.Allergen(var substance, var people) ->
-                "Contains " + words(substance) + ": "
-                        + Wording.says("people.react", people.size(), String.join(", ", people))
-                        + " to it, and something else does its work.";
-            case Exclusion.ForNobody(var because) -> "For nobody in this party: " + words(because) + ".";
+                Wording.says(
+                        "reasons.containsToItAndSomethingElseDoes",
+                        words(substance),
+                        Wording.says("people.react", people.size(), String.join(", ", people)));
+            case Exclusion.ForNobody(var because) -> Wording.says("reasons.forNobodyInThisParty", words(because));
             case Exclusion.Contraindicated(var reasons) ->
-                "For nobody in this party. "
-                        + reasons.entrySet().stream()
+                Wording.says(
+                        "reasons.forNobodyInThisParty2",
+                        reasons.entrySet().stream()
                                 .limit(2)
                                 .map(e -> e.getKey() + ": " + FindingWords.say(e.getValue()))
-                                .collect(Collectors.joining(" "));
-            case Exclusion.NotPrescribed() -> "Only for somebody it is prescribed to; nobody here has it prescribed.";
+                                .collect(Collectors.joining(" ")));
+            case Exclusion.NotPrescribed() -> Wording.says("reasons.onlyForSomebodyItIsPrescribedTo");
             case Exclusion.WrongSize(var fits) ->
-                "Fits only "
-                        + fits.stream().sorted().map(t -> t.value() + " sizes").collect(Collectors.joining(", "))
-                        + "; nobody here has one.";
-            case Exclusion.AtBorder() -> "May not cross every border; the brief says the outing does.";
-            case Exclusion.InCabin() -> "Not in a cabin bag: blades, points or pressure.";
-            case Exclusion.Superseded() -> "Marked as replaced or recalled.";
+                Wording.says(
+                        "reasons.fitsOnlyNobodyHereHasOne",
+                        fits.stream()
+                                .sorted()
+                                .map(t -> Wording.says("reasons.sizes", t.value()))
+                                .collect(Collectors.joining(", ")));
+            case Exclusion.AtBorder() -> Wording.says("reasons.mayNotCrossEveryBorderTheBrief");
+            case Exclusion.InCabin() -> Wording.says("reasons.notInACabinBagBladesPoints");
+            case Exclusion.Superseded() -> Wording.says("reasons.markedAsReplacedOrRecalled");
             case Exclusion.RidesElsewhere(int pieces) ->
-                pieces + " along elsewhere: it serves and weighs nothing here.";
-            case Exclusion.NotNeeded() -> "Nothing that can happen on this outing asks for it.";
+                Wording.says("reasons.alongElsewhereItServesAndWeighs", pieces);
+            case Exclusion.NotNeeded() -> Wording.says("reasons.nothingThatCanHappenOnThisOuting");
             case Exclusion.TooRare(double chance) ->
-                "Only rare, grave trouble asks for it: " + Figures.chance(chance)
-                        + " on this outing. What to do is told all the same; pin it to take it along.";
+                Wording.says("reasons.onlyRareGraveTroubleAsksForIt", Figures.chance(chance));
             case Exclusion.OutOfPlace(var because)
-            when because.contains(Drivers.VISITORS) ->
-                "Not for people whom nobody here knows: what they may not have is not known, and whoever is responsible for"
-                        + " them decides. Pin it if you hand it out all the same.";
-            case Exclusion.OutOfPlace out ->
-                "Does not belong where this kit goes: what it does is at hand there, or nobody needs it. Pin it to take it along.";
+            when because.contains(Drivers.VISITORS) -> Wording.says("reasons.notForPeopleWhomNobodyHereKnows");
+            case Exclusion.OutOfPlace out -> Wording.says("reasons.doesNotBelongWhereThisKitGoes");
             case Exclusion.OnRequest(String why) ->
                 why.equals(Fit.COMFORT)
-                        ? "A comfort: it comes when you ask for it. Pin it to take it along."
-                        : why + " Pin it to take it along.";
-            case Exclusion.Banned() -> "Left out by you.";
+                        ? Wording.says("reasons.aComfortItComesWhenYouAsk")
+                        : Wording.says("reasons.pinItToTakeItAlong", why);
+            case Exclusion.Banned() -> Wording.says("reasons.leftOutByYou");
         };
     }
 
     /** In two or three words. */
     static String brief(Exclusion exclusion) {
         return switch (exclusion) {
-            case Exclusion.AboveTraining above -> "above your training";
-            case Exclusion.Allergen allergen -> "allergy: " + words(allergen.substance());
-            case Exclusion.ForNobody nobody -> "for nobody here";
-            case Exclusion.Contraindicated no -> "for nobody here";
-            case Exclusion.NotPrescribed not -> "not prescribed";
-            case Exclusion.WrongSize size -> "fits nobody here";
-            case Exclusion.AtBorder border -> "stopped at a border";
-            case Exclusion.InCabin cabin -> "not in a cabin bag";
-            case Exclusion.Superseded superseded -> "replaced or recalled";
-            case Exclusion.RidesElsewhere elsewhere -> "rides elsewhere";
-            case Exclusion.NotNeeded not -> "nothing asks for it";
-            case Exclusion.TooRare rare -> "for rare trouble only";
+            case Exclusion.AboveTraining above -> Wording.says("reasons.aboveYourTraining");
+            case Exclusion.Allergen allergen -> Wording.says("reasons.allergy", words(allergen.substance()));
+            case Exclusion.ForNobody nobody -> Wording.says("reasons.forNobodyHere");
+            case Exclusion.Contraindicated no -> Wording.says("reasons.forNobodyHere");
+            case Exclusion.NotPrescribed not -> Wording.says("reasons.notPrescribed");
+            case Exclusion.WrongSize size -> Wording.says("reasons.fitsNobodyHere");
+            case Exclusion.AtBorder border -> Wording.says("reasons.stoppedAtABorder");
+            case Exclusion.InCabin cabin -> Wording.says("reasons.notInACabinBag");
+            case Exclusion.Superseded superseded -> Wording.says("reasons.replacedOrRecalled");
+            case Exclusion.RidesElsewhere elsewhere -> Wording.says("matTiles.ridesElsewhere");
+            case Exclusion.NotNeeded not -> Wording.says("reasons.nothingAsksForIt");
+            case Exclusion.TooRare rare -> Wording.says("reasons.forRareTroubleOnly");
             case Exclusion.OutOfPlace out ->
-                out.because().contains(Drivers.VISITORS) ? "not for strangers" : "not needed there";
-            case Exclusion.OnRequest request -> "on request";
-            case Exclusion.Banned banned -> "left out by you";
+                out.because().contains(Drivers.VISITORS)
+                        ? Wording.says("reasons.notForStrangers")
+                        : Wording.says("reasons.notNeededThere");
+            case Exclusion.OnRequest request -> Wording.says("reasons.onRequest");
+            case Exclusion.Banned banned -> Wording.says("matTiles.leftOutByYou");
         };
     }
 
@@ -89,12 +92,12 @@ final class Reasons {
         return switch (tag.kind()) {
             case "age" ->
                 switch (tag.value()) {
-                    case "infant" -> "under 2 years";
-                    case "child" -> "under 12 years";
-                    case "teen" -> "under 18 years";
+                    case "infant" -> Wording.says("reasons.under2Years");
+                    case "child" -> Wording.says("reasons.under12Years");
+                    case "teen" -> Wording.says("reasons.under18Years");
                     default -> value;
                 };
-            case "condition" -> value.equals("blood thinner") ? "takes a blood thinner" : value;
+            case "condition" -> value.equals("blood thinner") ? Wording.says("reasons.takesABloodThinner") : value;
             default -> value.equals("nsaid") ? "anti-inflammatories" : value;
         };
     }

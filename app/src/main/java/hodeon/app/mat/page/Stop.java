@@ -4,6 +4,7 @@ import hodeon.app.mat.Mat;
 import hodeon.app.plan.KitCalculator;
 import hodeon.app.plan.KitCalculator.Weighing;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Supply;
 import java.util.stream.Collectors;
 
@@ -23,11 +24,15 @@ final class Stop {
                 .map(id -> mat.known().catalogue().supply(id).map(Supply::name).orElse(id))
                 .collect(Collectors.joining(", "));
         if (what.isEmpty()) {
-            return "Stops at " + here + ": nothing of up to " + KitCalculator.NEXT_GRAMS + " g would add anything.";
+            return Wording.says("stop.stopsAtNothingOfUpToG", here, KitCalculator.NEXT_GRAMS);
         }
         boolean held =
                 mat.trip().trip().limits().massIsLimited() && (weighing.next().earn() || weighing.anyEarns());
-        return (held ? "Your limit stops it at " : "Stops at ") + here + ". The next " + KitCalculator.NEXT_GRAMS
-                + " g would buy about " + Figures.percent(share) + ": " + what + ".";
+        return Wording.says(
+                "stop.theNextWouldBuyAbout",
+                (held ? Wording.says("stop.yourLimitStopsItAt") + " " : Wording.says("stop.stopsAt") + " ") + here,
+                Figures.grams(KitCalculator.NEXT_GRAMS),
+                Figures.percent(share),
+                what);
     }
 }

@@ -8,6 +8,7 @@ import hodeon.app.mat.page.MatView.SupplyView;
 import hodeon.app.plan.KitCalculator.Weighing;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
@@ -72,20 +73,28 @@ public final class SupplyClose {
         Optional.ofNullable(weighing.marginals().get(supply.id())).ifPresent(marginal -> {
             figures.add(new Figure(
                     Wording.says("mat.more", more),
-                    share(marginal.oneMore(), plan) + " for "
-                            + Figures.grams(supply.mass().times(more))));
+                    Wording.says(
+                            "supplyClose.for",
+                            share(marginal.oneMore(), plan),
+                            Figures.grams(supply.mass().times(more)))));
             if (count > 0) {
                 figures.add(new Figure(Wording.says("mat.fewer", fewer), share(marginal.oneLess(), plan)));
                 figures.add(new Figure(
-                        "It earns, for each 100 g",
-                        share(100 * marginal.none() / supply.mass().times(count).grams(), plan)));
+                        Wording.says(
+                                "supplyClose.itEarnsForEach",
+                                HouseStyle.here().mass().compared()),
+                        share(
+                                HouseStyle.here().mass().comparedGrams()
+                                        * marginal.none()
+                                        / supply.mass().times(count).grams(),
+                                plan)));
             }
             if (count > fewer) {
-                figures.add(new Figure("Leaving it out costs", share(marginal.none(), plan)));
+                figures.add(new Figure(Wording.says("supplyClose.leavingItOutCosts"), share(marginal.none(), plan)));
             }
         });
         if (count > 0) {
-            figures.add(new Figure("Used at all", Figures.chance(plan.used(supply.id()))));
+            figures.add(new Figure(Wording.says("supplyClose.usedAtAll"), Figures.chance(plan.used(supply.id()))));
         }
         return figures;
     }
@@ -94,21 +103,21 @@ public final class SupplyClose {
     private static String enough(Supply supply, Weighing weighing) {
         return Optional.ofNullable(weighing.caps().get(supply.id()))
                 .filter(cap -> cap.pieces() > 0 && weighing.marginals().containsKey(supply.id()))
-                .map(cap -> "Enough is " + cap.pieces() + ": " + words(cap.bound()) + ".")
+                .map(cap -> Wording.says("supplyClose.enoughIs", cap.pieces(), words(cap.bound())))
                 .orElse("");
     }
 
     private static String words(Cap.Bound bound) {
         return switch (bound) {
-            case SERVES_ALL -> "one does every time";
-            case NINE_TRIPS -> "so many suffice on nine outings of ten";
-            case CASUALTY -> "what a casualty needs until help comes";
-            case BACKBONE -> "what a kit has whatever the odds";
-            case PRESCRIBED -> "somebody’s own, as prescribed";
-            case NONE_OR_SO_MANY -> "fewer may fail or not suffice";
-            case HEADS -> "a roof for all who wait";
-            case WHOLE_PACK -> "it comes as a whole pack";
-            case NEVER_MORE -> "the most that is ever recommended";
+            case SERVES_ALL -> Wording.says("supplyClose.oneDoesEveryTime");
+            case NINE_TRIPS -> Wording.says("supplyClose.soManySufficeOnNineOutingsOf");
+            case CASUALTY -> Wording.says("supplyClose.whatACasualtyNeedsUntilHelpComes");
+            case BACKBONE -> Wording.says("supplyClose.whatAKitHasWhateverTheOdds");
+            case PRESCRIBED -> Wording.says("supplyClose.somebodysOwnAsPrescribed");
+            case NONE_OR_SO_MANY -> Wording.says("supplyClose.fewerMayFailOrNotSuffice");
+            case HEADS -> Wording.says("supplyClose.aRoofForAllWhoWait");
+            case WHOLE_PACK -> Wording.says("supplyClose.itComesAsAWholePack");
+            case NEVER_MORE -> Wording.says("supplyClose.theMostThatIsEverRecommended");
         };
     }
 
@@ -132,7 +141,9 @@ public final class SupplyClose {
         String tier = Optional.ofNullable(supply.serves().get(capability.id()))
                 .orElseThrow()
                 .label();
-        String uses = by.always() ? "every time" : Figures.counted(by.uses(), capability.unit()) + " meant for it";
+        String uses = by.always()
+                ? Wording.says("supplyClose.everyTime")
+                : Wording.says("supplyClose.meantForIt", Figures.counted(by.uses(), capability.unit()));
         return new Served(
                 step.needed().problem().problem().name(),
                 capability.name(),
@@ -143,19 +154,21 @@ public final class SupplyClose {
     private static List<String> cautions(Supply supply, Mat mat, List<String> unsuited) {
         List<String> cautions = new ArrayList<>();
         if (mat.known().ownSupplies().contains(supply.id())) {
-            cautions.add("Described by you; it stands before the shipped one.");
+            cautions.add(Wording.says("supplyClose.describedByYouItStandsBeforeThe"));
         }
         Contraindications.notFor(supply, mat.trip().trip().party()).forEach((person, because) -> {
             if (unsuited.stream().noneMatch(u -> u.startsWith(person + ": "))) {
-                cautions.add("Not for " + person + ": " + Reasons.words(because) + ".");
+                cautions.add(Wording.says("supplyClose.notFor", person, Reasons.words(because)));
             }
         });
         cautions.addAll(unsuited);
         if (supply.group() == Group.MEDICINE) {
-            cautions.add("Follow the package label; ask a pharmacist, more so for children.");
+            cautions.add(Wording.says("supplyClose.followThePackageLabelAskA"));
         }
         if (!supply.training().equals(new Tag("training", "untrained"))) {
-            cautions.add("For those trained to " + supply.training().value() + " level or above.");
+            cautions.add(Wording.says(
+                    "supplyClose.forThoseTrainedToLevelOrAbove",
+                    supply.training().value()));
         }
         return cautions;
     }

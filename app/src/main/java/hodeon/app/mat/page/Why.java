@@ -4,6 +4,7 @@ import hodeon.app.mat.Hold;
 import hodeon.app.mat.Mat;
 import hodeon.app.plan.KitCalculator.Weighing;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.choice.Choice.Floor;
 import hodeon.core.need.PooledNeed;
@@ -27,28 +28,30 @@ final class Why {
             return "";
         }
         if (mat.hold(supply.id()) == Hold.PINNED) {
-            return "Here because you pinned it.";
+            return Wording.says("why.hereBecauseYouPinnedIt");
         }
         Floor floor = weighing.floors().get(supply.id());
         if (floor != null && !floor.orNone()) {
-            return "Here whatever the odds: " + (floor.why().isEmpty() ? floor.reason() : floor.why()) + ".";
+            return Wording.says("why.hereWhateverTheOdds", (floor.why().isEmpty() ? floor.reason() : floor.why()));
         }
         Optional<ProblemForecast> first = served(supply, weighing.plan());
-        String what = first.map(p -> "mostly for “" + p.problem().name() + "”, "
-                        + Figures.chance(p.events().atLeastOne()) + " on this outing")
+        String what = first.map(p -> Wording.says(
+                        "why.mostlyForOnThisOuting",
+                        p.problem().name(),
+                        Figures.chance(p.events().atLeastOne())))
                 .orElse("");
         if (what.isEmpty()) {
-            return "Nothing else is served by it that something here does not do already.";
+            return Wording.says("why.nothingElseIsServedByItThat");
         }
         if (supply.fit().wholePack()) {
-            return "Here " + what + "; a whole pack, because it does not come in parts.";
+            return Wording.says("why.hereAWholePackBecauseItDoes", what);
         }
         if (floor != null) {
-            return "Here " + what + "; " + pieces + " of them, because one may fail or not suffice.";
+            return Wording.says("why.hereOfThemBecauseOneMayFail", what, pieces);
         }
         return supply.fit().occupied() && pieces > 1
-                ? "Here " + what + "; " + pieces + " of them, because each stays with its casualty until help comes."
-                : "Here " + what + ".";
+                ? Wording.says("why.hereOfThemBecauseEachStaysWith", what, pieces)
+                : Wording.says("why.here", what);
     }
 
     /**
@@ -59,21 +62,22 @@ final class Why {
     static String notHere(Supply supply, double gain, Weighing weighing, boolean limited) {
         Plan plan = weighing.plan();
         String what = unserved(supply, plan)
-                .map(p -> "“" + p.problem().name() + "” ("
-                        + Figures.chance(p.events().atLeastOne()) + " on this outing)")
+                .map(p -> Wording.says(
+                        "why.onThisOuting",
+                        p.problem().name(),
+                        Figures.chance(p.events().atLeastOne())))
                 .orElse("");
         if (what.isEmpty() || gain / plan.ideal() < NOTHING) {
-            return "Would add nothing: what it does is done already" + atHand(supply, plan) + ".";
+            return Wording.says("why.wouldAddNothingWhatItDoesIs", atHand(supply, plan));
         }
-        String adds = "For " + what + " one would add " + Figures.percent(gain / plan.ideal());
+        String adds = Wording.says("why.forOneWouldAdd", what, Figures.percent(gain / plan.ideal()));
         boolean worthIt = weighing.earns(supply.id(), gain);
         if (worthIt && !limited) {
-            return adds + ": about what its " + Figures.grams(supply.mass())
-                    + " and a kind more to find and check cost.";
+            return Wording.says("why.aboutWhatItsAndAKindMore", adds, Figures.grams(supply.mass()));
         }
         return worthIt
-                ? adds + " and be worth its " + Figures.grams(supply.mass()) + ", if the limit had room for it."
-                : adds + ": not enough for its " + Figures.grams(supply.mass()) + " and a kind more to find and check.";
+                ? Wording.says("why.andBeWorthItsIfTheLimit", adds, Figures.grams(supply.mass()))
+                : Wording.says("why.notEnoughForItsAndAKind", adds, Figures.grams(supply.mass()));
     }
 
     /** What does its work without any kit, if anything does. */
@@ -82,7 +86,7 @@ final class Why {
                 .filter(s -> doesWell(supply, s))
                 .flatMap(s -> s.needed().atHand().stream())
                 .findFirst()
-                .map(a -> ", or at hand: " + a.with())
+                .map(a -> Wording.says("why.orAtHand", a.with()))
                 .orElse("");
     }
 

@@ -5,6 +5,7 @@ import hodeon.app.shell.Figures;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import hodeon.core.packing.AccessStep;
@@ -14,6 +15,7 @@ import hodeon.core.packing.Compartment;
 import hodeon.core.packing.Laid;
 import hodeon.core.packing.PackingRule;
 import jakarta.servlet.http.HttpServletResponse;
+import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -231,7 +233,7 @@ class BoxController {
                 lying.key(),
                 BoxDrawing.named(laid),
                 laid instanceof Laid.Handful h ? h.pieces() : 1,
-                Figures.number(1000 * laid.litres()) + " ml",
+                Figures.millilitres(1000 * laid.litres()),
                 laid.pinned().isPresent(),
                 box.grave(lying.key()),
                 lying.where()
@@ -250,8 +252,11 @@ class BoxController {
                 .sum();
         return box.parts().stream()
                 .max(Comparator.comparingDouble(c -> free(c, box)))
-                .map(c -> Figures.number(1000 * loose) + " ml lie nowhere; the roomiest compartment, " + c.name()
-                        + ", has " + Figures.number(1000 * Math.max(0, free(c, box))) + " ml left.")
+                .map(c -> Wording.says(
+                        "boxController.lieNowhereTheRoomiestCompartment",
+                        Figures.millilitres(1000 * loose),
+                        c.name(),
+                        Figures.millilitres(1000 * Math.max(0, free(c, box)))))
                 .orElse("");
     }
 
@@ -269,14 +274,18 @@ class BoxController {
                 part.seconds(),
                 part.measured().isPresent(),
                 part.steps().stream().map(AccessStep::label).collect(Collectors.joining(", ")),
-                Figures.number(used) + " of " + Figures.number(part.room().litres()) + " l",
+                Wording.says(
+                        "clockController.of",
+                        Figures.room(used),
+                        Figures.room(part.room().litres())),
                 used > part.room().litres() + 1e-9,
                 holds(part),
                 here.stream().map(t -> thing(t, box)).toList(),
                 new PartForm(
                         part.id(),
                         part.name(),
-                        Figures.number(part.room().litres()),
+                        HouseStyle.here()
+                                .litresTyped(BigDecimal.valueOf(part.room().microlitres(), 6), 3),
                         part.steps().stream().map(AccessStep::name).toList(),
                         part.measured().isPresent()
                                 ? String.valueOf(part.measured().getAsInt())
@@ -288,8 +297,10 @@ class BoxController {
         return Stream.of(
                         part.outside() ? "outside" : "",
                         part.waterproof() ? "waterproof" : "",
-                        part.closes() ? "no child opens it" : "",
-                        part.oneHanded() ? "one hand opens it" : "both hands")
+                        part.closes() ? Wording.says("boxController.noChildOpensIt") : "",
+                        part.oneHanded()
+                                ? Wording.says("boxController.oneHandOpensIt")
+                                : Wording.says("boxController.bothHands"))
                 .filter(s -> !s.isEmpty())
                 .toList();
     }
@@ -306,9 +317,13 @@ class BoxController {
     private static Reach reach(Box.Grave thing, Map<?, ?> before) {
         return new Reach(
                 thing.name(),
-                thing.way().map(w -> String.join(", ", w.names())).orElse("laid nowhere yet"),
+                thing.way().map(w -> String.join(", ", w.names())).orElse(Wording.says("boxController.laidNowhereYet")),
                 thing.way().map(w -> w.seconds() + " s").orElse(""),
                 before.get(thing.supply()) instanceof Integer seconds ? seconds + " s" : "",
-                thing.way().map(w -> w.oneHanded() ? "one hand" : "both hands").orElse(""));
+                thing.way()
+                        .map(w -> w.oneHanded()
+                                ? Wording.says("boxController.oneHand")
+                                : Wording.says("boxController.bothHands"))
+                        .orElse(""));
     }
 }

@@ -1,6 +1,7 @@
 package hodeon.app.packing.box;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.shell.chart.Fitting;
 import hodeon.app.shell.chart.Pieces;
 import hodeon.app.shell.chart.Scale;
@@ -93,8 +94,11 @@ public record BoxDrawing(List<Part> parts) {
                     part.outside(),
                     used > part.room().litres() + 1e-9,
                     tiles,
-                    part.name() + ", " + part.seconds() + " s, "
-                            + Math.round(100 * used / part.room().litres()) + " % full"));
+                    Wording.says(
+                            "boxDrawing.sFull",
+                            part.name(),
+                            part.seconds(),
+                            Math.round(100 * used / part.room().litres()))));
             x += width + GAP;
         }
         return new BoxDrawing(parts);

@@ -3,6 +3,7 @@ package hodeon.app.packing.box;
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.Wording;
 import hodeon.core.notice.Faults;
 import hodeon.core.packing.AccessStep;
 import hodeon.core.packing.Compartment;
@@ -43,15 +44,17 @@ public record PartForm(
     /** Empty with the faults where it cannot be read. */
     Optional<Compartment> read(Faults faults) {
         FieldReader fields = new FieldReader(faults);
-        fields.line("name", name, "The name of the compartment", LONGEST_NAME);
-        BigDecimal room = fields.decimal("litres", litres, LEAST_LITRES, MOST_LITRES, "The room in litres", 3, "l");
+        fields.line("name", name, Wording.says("partForm.theNameOfTheCompartment"), LONGEST_NAME);
+        BigDecimal room =
+                fields.decimal("litres", litres, LEAST_LITRES, MOST_LITRES, Wording.says("partForm.theRoom"), 3, "l");
         List<AccessStep> steps = RepeatedFields.sent(step).stream()
                 .filter(s -> !s.isEmpty())
-                .map(s -> fields.choice("step", s, "A step to open it", AccessStep.class))
+                .map(s -> fields.choice("step", s, Wording.says("partForm.aStepToOpenIt"), AccessStep.class))
                 .toList();
         OptionalInt seconds = measured.isBlank()
                 ? OptionalInt.empty()
-                : OptionalInt.of(fields.whole("measured", measured, 1, MOST_SECONDS, "The seconds by the watch"));
+                : OptionalInt.of(fields.whole(
+                        "measured", measured, 1, MOST_SECONDS, Wording.says("partForm.theSecondsByTheWatch")));
         List<String> holds = RepeatedFields.sent(is);
         return faults.none()
                 ? Optional.of(new Compartment(

@@ -3,6 +3,8 @@ package hodeon.app.packing.carrier;
 import hodeon.app.packing.carrier.Carriers.Carrier;
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.RepeatedFields;
+import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.notice.Faults;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -37,7 +39,11 @@ public record CarrierForm(
                         .toList(),
                 carriers.stream()
                         .map(c -> c.most().isPresent()
-                                ? String.valueOf((int) c.most().getAsDouble())
+                                ? HouseStyle.here()
+                                        .massTyped(
+                                                BigDecimal.valueOf(
+                                                        (long) c.most().getAsDouble()),
+                                                0)
                                 : "")
                         .toList(),
                 whole);
@@ -70,17 +76,31 @@ public record CarrierForm(
             if (row.name().isEmpty()) {
                 continue;
             }
-            fields.line("name", row.name(), "The name of a carrier", LONGEST_NAME);
+            fields.line("name", row.name(), Wording.says("carrierForm.theNameOfACarrier"), LONGEST_NAME);
             if (row.place().length() > LONGEST_PLACE) {
-                faults.add("place", row.place(), "A place has at most " + LONGEST_PLACE + " characters", "Shorten it");
+                faults.add(
+                        "place",
+                        row.place(),
+                        Wording.says("carrierForm.aPlaceHasAtMostCharacters", LONGEST_PLACE),
+                        Wording.says("doseLines.shortenIt"));
             }
             if (!row.group().matches("[A-Ha-h]?")) {
-                faults.add("group", row.group(), "A group is a letter from A to H", "Choose one");
+                faults.add(
+                        "group",
+                        row.group(),
+                        Wording.says("carrierForm.aGroupIsALetterFromA"),
+                        Wording.says("dispensing.chooseOne"));
             }
             OptionalDouble most = row.most().isEmpty()
                     ? OptionalDouble.empty()
                     : OptionalDouble.of(fields.decimal(
-                                    "most", row.most(), LEAST_LIMIT_GRAMS, MOST_GRAMS, "The most they carry", 0, "g")
+                                    "most",
+                                    row.most(),
+                                    LEAST_LIMIT_GRAMS,
+                                    MOST_GRAMS,
+                                    Wording.says("carrierForm.theMostTheyCarry"),
+                                    0,
+                                    "g")
                             .doubleValue());
             int group = row.group().matches("[A-Ha-h]")
                     ? Character.toUpperCase(row.group().charAt(0)) - 'A'
@@ -88,7 +108,11 @@ public record CarrierForm(
             carriers.add(new Carrier("", row.name(), row.place(), group, most));
         }
         if (carriers.isEmpty()) {
-            faults.add("name", "", "Somebody or something carries it", "Name one at least");
+            faults.add(
+                    "name",
+                    "",
+                    Wording.says("carrierForm.somebodyOrSomethingCarriesIt"),
+                    Wording.says("carrierForm.nameOneAtLeast"));
         }
         return faults.none() ? Optional.of(carriers) : Optional.empty();
     }

@@ -7,6 +7,7 @@ import hodeon.app.packing.carrier.Carriers.Carrier;
 import hodeon.app.packing.carrier.Carriers.Shared;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.evidence.PlanningAssumption;
@@ -102,7 +103,7 @@ class CarryController {
                 shared.carry().tooFew(),
                 shared.carry().single(),
                 shared.carry().without().stream()
-                        .map(w -> w.what() + " (group " + letter(w.group()) + ")")
+                        .map(w -> Wording.says("carryController.group", w.what(), letter(w.group())))
                         .toList(),
                 split(shared, mat),
                 form,
@@ -121,16 +122,19 @@ class CarryController {
                 .map(l -> LoadDrawing.grams(l, mat))
                 .toList();
         if (grams.size() == 1) {
-            return Figures.grams(grams.getFirst()) + " with one carrier.";
+            return Wording.says("carryController.withOneCarrier", Figures.grams(grams.getFirst()));
         }
         double apart = grams.stream().mapToDouble(g -> g).max().orElse(0)
                 - grams.stream().mapToDouble(g -> g).min().orElse(0);
-        return "The loads are " + Figures.grams(apart) + " apart"
-                + (shared.byHand()
-                        ? ", as they were given by hand."
-                        : "; no other way is better by more than "
-                                + Figures.grams(Math.max(1, shared.carry().gap())) + ", a bag more to open counted as "
-                                + Figures.grams(BAG) + ".");
+        return Wording.says(
+                "carryController.theLoadsAreApart",
+                Figures.grams(apart),
+                (shared.byHand()
+                        ? Wording.says("carryController.asTheyWereGivenByHand")
+                        : Wording.says(
+                                "carryController.noOtherWayIsBetterByMore",
+                                Figures.grams(Math.max(1, shared.carry().gap())),
+                                Figures.grams(BAG))));
     }
 
     private static Load load(Carrier carrier, Map<String, Integer> carried, Mat mat, boolean grouped) {
@@ -145,9 +149,9 @@ class CarryController {
                 carrier.key(),
                 carrier.name(),
                 carrier.place(),
-                grouped ? "group " + letter(carrier.group()) : "",
+                grouped ? Wording.says("carryController.group2", letter(carrier.group())) : "",
                 Figures.grams(grams),
-                over > 0 ? Figures.grams(over) + " over the limit" : "",
+                over > 0 ? Wording.says("carryController.overTheLimit", Figures.grams(over)) : "",
                 byGroup.entrySet().stream()
                         .map(e -> new Module(
                                 e.getKey().name(),
@@ -178,7 +182,11 @@ class CarryController {
                             .toList();
                     return there.size() > 1
                             ? Stream.of(s.name() + " ("
-                                    + there.stream().map(String::valueOf).collect(Collectors.joining(" and ")) + ")")
+                                    + there.stream()
+                                            .map(String::valueOf)
+                                            .collect(
+                                                    Collectors.joining(" " + Wording.says("sheetController.and") + " "))
+                                    + ")")
                             : Stream.empty();
                 })
                 .toList();

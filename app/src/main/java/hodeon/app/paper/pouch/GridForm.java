@@ -2,6 +2,8 @@ package hodeon.app.paper.pouch;
 
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.notice.Faults;
 import java.math.BigDecimal;
 import java.util.Locale;
@@ -48,20 +50,23 @@ record GridForm(
     Optional<LabelGrid> read(Faults faults) {
         FieldReader fields = new FieldReader(faults);
         LabelGrid grid = new LabelGrid(
-                fields.whole("columns", columns, 1, MOST, "The number of labels side by side"),
-                fields.whole("rows", rows, 1, MOST, "The number of labels one below the other"),
-                length(fields, "width", width, LEAST_LABEL, "The width of a label"),
-                length(fields, "height", height, LEAST_LABEL, "The height of a label"),
-                length(fields, "left", left, BigDecimal.ZERO, "The edge on the left"),
-                length(fields, "top", top, BigDecimal.ZERO, "The edge at the top"),
-                length(fields, "across", across, BigDecimal.ZERO, "The gap between two side by side"),
-                length(fields, "down", down, BigDecimal.ZERO, "The gap between two rows"));
+                fields.whole("columns", columns, 1, MOST, Wording.says("gridForm.theNumberOfLabelsSideBySide")),
+                fields.whole("rows", rows, 1, MOST, Wording.says("gridForm.theNumberOfLabelsOneBelowThe")),
+                length(fields, "width", width, LEAST_LABEL, Wording.says("gridForm.theWidthOfALabel")),
+                length(fields, "height", height, LEAST_LABEL, Wording.says("gridForm.theHeightOfALabel")),
+                length(fields, "left", left, BigDecimal.ZERO, Wording.says("gridForm.theEdgeOnTheLeft")),
+                length(fields, "top", top, BigDecimal.ZERO, Wording.says("gridForm.theEdgeAtTheTop")),
+                length(fields, "across", across, BigDecimal.ZERO, Wording.says("gridForm.theGapBetweenTwoSideBySide")),
+                length(fields, "down", down, BigDecimal.ZERO, Wording.says("gridForm.theGapBetweenTwoRows")));
         if (faults.none() && !grid.fits()) {
             faults.add(
                     "columns",
                     columns + " × " + rows,
-                    "The labels with their edges and gaps stand on a sheet of 210 × 297 mm",
-                    "Measure the sheet again");
+                    Wording.says(
+                            "gridForm.theLabelsWithTheirEdgesAndGaps",
+                            plain(HouseStyle.here().paper().width()),
+                            plain(HouseStyle.here().paper().height())),
+                    Wording.says("gridForm.measureTheSheetAgain"));
         }
         return faults.none() ? Optional.of(grid) : Optional.empty();
     }

@@ -12,6 +12,7 @@ import hodeon.app.paper.Papers;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PeopleService;
 import hodeon.app.people.PeopleService.Known;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -57,7 +58,7 @@ class HouseCards {
         Stock all = stock.of(household);
         List<Known> known = people.all(household);
         return new HouseSheet(
-                "First aid at " + name,
+                Wording.says("houseCards.firstAidAt", name),
                 all.kits().stream().map(k -> kit(k, all)).toList(),
                 known.stream()
                         .filter(k -> !k.profile().dog() && k.profile().training() != Training.UNTRAINED)
@@ -78,7 +79,7 @@ class HouseCards {
                 kit.name(),
                 Stream.of(
                                 facts.stands().isBlank() ? "where? ______________" : facts.stands(),
-                                facts.knownBy().isBlank() ? "" : "known by " + facts.knownBy(),
+                                facts.knownBy().isBlank() ? "" : Wording.says("houseCards.knownBy", facts.knownBy()),
                                 String.join(
                                         ", ",
                                         all.modules(kit.id()).stream()
@@ -103,7 +104,7 @@ class HouseCards {
                                 : n.note().helped().label()))
                 .toList();
         return new CareDiary(
-                "Care diary: " + known.profile().name(),
+                Wording.says("houseCards.careDiary", known.profile().name()),
                 person(household, known).who(),
                 care.before(household, known.id()).stream()
                         .map(b -> b.what() + ": " + b.says())

@@ -42,7 +42,8 @@ class HouseController {
             List<Card> cards) {}
 
     @GetMapping("/house-sheet")
-    String house(@AuthenticationPrincipal Member member, @RequestParam(defaultValue = "a4") String size, Model model) {
+    String house(
+            @AuthenticationPrincipal Member member, @RequestParam(defaultValue = "full") String size, Model model) {
         return page(
                 "For the wall",
                 null,
@@ -54,7 +55,7 @@ class HouseController {
 
     @GetMapping("/house-sheet.pdf")
     ResponseEntity<byte[]> housePdf(
-            @AuthenticationPrincipal Member member, @RequestParam(defaultValue = "a4") String size) {
+            @AuthenticationPrincipal Member member, @RequestParam(defaultValue = "full") String size) {
         return pdf(cards.house(member.householdId(), member.householdName()), size);
     }
 
@@ -86,7 +87,7 @@ class HouseController {
     ResponseEntity<byte[]> carePdf(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "a4") String size) {
+            @RequestParam(defaultValue = "full") String size) {
         return pdf(cards.care(member.householdId(), seen(member, id, "care diary")), size);
     }
 

@@ -4,6 +4,8 @@ import hodeon.app.paper.Card.LabelsOnGrid;
 import hodeon.app.paper.Card.SheetPage;
 import hodeon.app.paper.Card.Spot;
 import hodeon.app.paper.Card.Sticker;
+import hodeon.app.shell.style.HouseStyle;
+import hodeon.app.shell.style.PrinterPaper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -17,16 +19,19 @@ import java.util.Locale;
 public record LabelGrid(
         int columns, int rows, double width, double height, double left, double top, double across, double down) {
 
-    /** Three by seven, as many sheets have. */
-    public static final LabelGrid USUAL = new LabelGrid(3, 7, 63.5, 38.1, 7.2, 15.1, 2.5, 0);
+    private static final LabelGrid ON_A4 = new LabelGrid(3, 7, 63.5, 38.1, 7.2, 15.1, 2.5, 0);
+    private static final LabelGrid ON_LETTER = new LabelGrid(3, 10, 66.7, 25.4, 4.8, 12.7, 3.2, 0);
 
-    static final double SHEET_WIDTH = 210;
-    static final double SHEET_HEIGHT = 297;
+    /** As many sheets have it: three by seven on A4, three by ten on letter. */
+    public static LabelGrid usual() {
+        return HouseStyle.here().paper() == PrinterPaper.A4 ? ON_A4 : ON_LETTER;
+    }
 
-    /** Whether all of it stands on an A4 sheet. */
+    /** Whether all of it stands on a sheet of the household's paper. */
     public boolean fits() {
-        return left + columns * width + (columns - 1) * across <= SHEET_WIDTH + 0.05
-                && top + rows * height + (rows - 1) * down <= SHEET_HEIGHT + 0.05;
+        PrinterPaper sheet = HouseStyle.here().paper();
+        return left + columns * width + (columns - 1) * across <= sheet.width() + 0.05
+                && top + rows * height + (rows - 1) * down <= sheet.height() + 0.05;
     }
 
     public int perSheet() {

@@ -18,7 +18,7 @@ class LabelGrids {
     /** Usual ones until somebody says otherwise. */
     @Transactional(readOnly = true)
     LabelGrid of(UUID household) {
-        return grids.findById(household).map(GridRow::grid).orElse(LabelGrid.USUAL);
+        return grids.findById(household).map(GridRow::grid).orElseGet(LabelGrid::usual);
     }
 
     void keep(UUID household, LabelGrid grid) {

@@ -11,6 +11,7 @@ import hodeon.app.paper.PaperSize;
 import hodeon.app.paper.Pdf;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import java.util.ArrayList;
@@ -64,7 +65,10 @@ class LoadController {
                 .forEach(s -> byGroup.computeIfAbsent(s.group(), g -> new ArrayList<>())
                         .add(s));
         return new ContentsCard(
-                carrier.name() + " carries" + (carrier.place().isEmpty() ? "" : ", " + carrier.place()),
+                Wording.says(
+                        "loadController.carries",
+                        carrier.name(),
+                        (carrier.place().isEmpty() ? "" : ", " + carrier.place())),
                 byGroup.entrySet().stream()
                         .map(e -> new Pocket(
                                 e.getKey().label(),

@@ -15,6 +15,7 @@ import hodeon.app.paper.Card.ModuleDo;
 import hodeon.app.paper.Card.OpeningMap;
 import hodeon.app.paper.Card.Spot;
 import hodeon.app.paper.ContentsCards;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Problem;
@@ -75,22 +76,35 @@ class PouchCards {
     Map<String, Named> of(UUID household, UUID kit, LabelGrid grid) {
         Stock all = stock.at(household, kit);
         Map<String, Named> papers = new LinkedHashMap<>();
-        opening(household, kit).ifPresent(c -> papers.put("opening", new Named("Opening map", c, false)));
-        papers.put("contents", new Named("Contents by pocket", contents.ofKit(household, kit), false));
+        opening(household, kit)
+                .ifPresent(c -> papers.put("opening", new Named(Wording.says("pouchCards.openingMap"), c, false)));
+        papers.put(
+                "contents",
+                new Named(Wording.says("cardController.contentsByPocket"), contents.ofKit(household, kit), false));
         for (UUID module : all.nesting().within(kit)) {
             ModuleCard card = module(household, module, all);
             if (!card.holds().isEmpty()) {
-                papers.put("module-" + module, new Named("What to do: " + all.placeName(module), card, false));
+                papers.put(
+                        "module-" + module,
+                        new Named(Wording.says("pouchCards.whatToDo", all.placeName(module)), card, false));
             }
         }
-        papers.put("labels", sheet("Labels for the pockets", pockets(household, kit), grid));
+        papers.put("labels", sheet(Wording.says("pouchCards.labelsForThePockets"), pockets(household, kit), grid));
         List<LabelGrid.Text> opened = opened(all, kit);
         if (!opened.isEmpty()) {
-            papers.put("opened", sheet("Stickers: opened on", opened, grid));
+            papers.put("opened", sheet(Wording.says("pouchCards.stickersOpenedOn"), opened, grid));
         }
-        papers.put("tourniquet", sheet("Tourniquet tags", filled("TOURNIQUET", TOURNIQUET, grid), grid));
-        papers.put("specimen", sheet("Specimen labels", filled("Specimen", SPECIMEN, grid), grid));
-        papers.put("bags", sheet("Labels for medicine handed out", filled("Medicine", HANDED_OUT, grid), grid));
+        papers.put(
+                "tourniquet",
+                sheet(Wording.says("pouchCards.tourniquetTags"), filled("TOURNIQUET", TOURNIQUET, grid), grid));
+        papers.put(
+                "specimen", sheet(Wording.says("pouchCards.specimenLabels"), filled("Specimen", SPECIMEN, grid), grid));
+        papers.put(
+                "bags",
+                sheet(
+                        Wording.says("pouchCards.labelsForMedicineHandedOut"),
+                        filled("Medicine", HANDED_OUT, grid),
+                        grid));
         return papers;
     }
 
@@ -100,7 +114,8 @@ class PouchCards {
 
     /** A whole sheet of blanks. */
     private static List<LabelGrid.Text> filled(String head, List<String> blanks, LabelGrid grid) {
-        List<String> says = head.equals("TOURNIQUET") ? List.of("Never loosen or cover it.") : List.of();
+        List<String> says =
+                head.equals("TOURNIQUET") ? List.of(Wording.says("pouchCards.neverLoosenOrCoverIt")) : List.of();
         return Stream.generate(() -> new LabelGrid.Text(head, says, blanks))
                 .limit(grid.perSheet())
                 .toList();
@@ -109,13 +124,18 @@ class PouchCards {
     private Optional<OpeningMap> opening(UUID household, UUID kit) {
         return boxes.drawn(household, kit)
                 .map(drawing -> new OpeningMap(
-                        "How it opens: " + stock.place(household, kit).name(),
+                        Wording.says(
+                                "pouchCards.howItOpens",
+                                stock.place(household, kit).name()),
                         drawing.parts().stream().map(PouchCards::part).toList(),
                         boxes.reach(household, kit).stream()
                                 .map(r -> new Card.Urgent(
                                         r.name(),
                                         r.where(),
-                                        r.seconds() + " s, " + (r.oneHanded() ? "one hand" : "both hands")))
+                                        r.seconds() + " s, "
+                                                + (r.oneHanded()
+                                                        ? Wording.says("boxController.oneHand")
+                                                        : Wording.says("boxController.bothHands"))))
                                 .toList()));
     }
 
@@ -201,9 +221,10 @@ class PouchCards {
                 .filter(s -> s.keeping().openedMonths().orElse(0) > 0)
                 .map(s -> new LabelGrid.Text(
                         s.name(),
-                        List.of("Once open it keeps "
-                                + s.keeping().openedMonths().orElse(0) + " months."),
-                        List.of("Opened on", "Good until")))
+                        List.of(Wording.says(
+                                "pouchCards.onceOpenItKeepsMonths",
+                                s.keeping().openedMonths().orElse(0))),
+                        List.of(Wording.says("pouchCards.openedOn"), Wording.says("pouchCards.goodUntil"))))
                 .toList();
     }
 }

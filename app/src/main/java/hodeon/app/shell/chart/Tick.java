@@ -28,11 +28,14 @@ public record Tick(String at, String says) {
         return ticks;
     }
 
-    /** A power of ten or its half, so that there are some and not many; nothing at nought. */
-    public static List<Tick> round(Scale scale, DoubleFunction<String> says) {
-        double power = Math.pow(10, Math.floor(Math.log10(scale.to())));
-        double step = scale.to() / power < 3 ? power / 2 : power;
-        return every(scale, step, says).stream().skip(scale.from() == 0 ? 1 : 0).toList();
+    /** A power of ten or its half of a unit of so much, so that there are some and not many; nothing at nought. */
+    public static List<Tick> round(Scale scale, double unit, DoubleFunction<String> says) {
+        double to = scale.to() / unit;
+        double power = Math.pow(10, Math.floor(Math.log10(to)));
+        double step = to / power < 3 ? power / 2 : power;
+        return every(scale, step * unit, says).stream()
+                .skip(scale.from() == 0 ? 1 : 0)
+                .toList();
     }
 
     /** The first of each month, of each quarter or of each year, by how long the scale is. */

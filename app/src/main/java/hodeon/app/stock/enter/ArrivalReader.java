@@ -2,6 +2,7 @@ package hodeon.app.stock.enter;
 
 import hodeon.app.shell.FieldReader;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.notice.Faults;
@@ -76,7 +77,7 @@ final class ArrivalReader {
         Arrival arrival = new Arrival(
                 r.place(),
                 supply,
-                r.whole("pieces", "the number of pieces", 1, Arrival.MOST_PIECES)
+                r.whole("pieces", Wording.says("arrivalReader.theNumberOfPieces"), 1, Arrival.MOST_PIECES)
                         .orElse(1),
                 r.text("product", LONGEST_PRODUCT),
                 r.article(),
@@ -88,7 +89,7 @@ final class ArrivalReader {
                 r.past("decanted"),
                 r.price(),
                 r.has("store-below")
-                        ? r.whole("store-below", "the warmest storage in °C", -30, 60)
+                        ? r.celsius("store-below", Wording.says("arrivalReader.theWarmestStorage"), -30, 60)
                         : OptionalInt.empty(),
                 r.text("condition", LONGEST_CONDITION));
         return faults.all().size() == before ? Optional.of(arrival) : Optional.empty();
@@ -129,8 +130,8 @@ final class ArrivalReader {
             if (place == null) {
                 fault(
                         "place",
-                        "the place is the name of one of yours",
-                        "Make the place first, or write it as it is called");
+                        Wording.says("arrivalReader.thePlaceIsTheNameOfOne"),
+                        Wording.says("arrivalReader.makeThePlaceFirstOrWriteIt"));
                 return new UUID(0, 0);
             }
             return place;
@@ -141,8 +142,8 @@ final class ArrivalReader {
             if (supply == null) {
                 fault(
                         "supply",
-                        "the supply is the name or id of one of the catalogue",
-                        "Choose it from the list, or add your own under Supplies");
+                        Wording.says("arrivalReader.theSupplyIsTheNameOrId"),
+                        Wording.says("arrivalReader.chooseItFromTheListOrAdd"));
                 return "";
             }
             return supply;
@@ -155,7 +156,10 @@ final class ArrivalReader {
                     && !unit.isEmpty()
                     && !given("unit").equalsIgnoreCase(unit)
                     && !given("unit").equalsIgnoreCase(Figures.unit(2, unit))) {
-                fault("unit", "it is counted in " + Figures.unit(2, unit), "Count the " + Figures.unit(2, unit));
+                fault(
+                        "unit",
+                        Wording.says("arrivalReader.itIsCountedIn", Figures.unit(2, unit)),
+                        Wording.says("arrivalReader.countThe", Figures.unit(2, unit)));
             }
         }
 
@@ -165,6 +169,12 @@ final class ArrivalReader {
             return faults.all().size() == before ? OptionalInt.of(number) : OptionalInt.empty();
         }
 
+        OptionalInt celsius(String field, String what, int least, int most) {
+            int before = faults.all().size();
+            int degrees = read.celsius(where + field, given(field), least, most, where + what);
+            return faults.all().size() == before ? OptionalInt.of(degrees) : OptionalInt.empty();
+        }
+
         String text(String field, int longest) {
             return read.lineOrNothing(where + field, given(field), where + field, longest);
         }
@@ -172,20 +182,28 @@ final class ArrivalReader {
         String article() {
             String article = given("article");
             if (!article.isEmpty() && !article.matches("\\d{14}")) {
-                fault("article", "the article number has 14 digits", "Scan it, or leave it out");
+                fault(
+                        "article",
+                        Wording.says("arrivalReader.theArticleNumberHas14Digits"),
+                        Wording.says("arrivalReader.scanItOrLeaveItOut"));
             }
             return article;
         }
 
         Optional<PrintedExpiry> printed() {
-            return read.printed(where + "until", given("until"), where + "the printed date");
+            return read.printed(where + "until", given("until"), Wording.says("arrivalReader.thePrintedDate", where));
         }
 
         Optional<LocalDate> past(String field) {
             if (!has(field)) {
                 return Optional.empty();
             }
-            return read.past(where + field, given(field), where + "the day it was " + field, EARLIEST, today);
+            return read.past(
+                    where + field,
+                    given(field),
+                    Wording.says("arrivalReader.theDayItWas", where, field),
+                    EARLIEST,
+                    today);
         }
 
         Optional<Money> price() {
@@ -195,7 +213,7 @@ final class ArrivalReader {
             return read.number(
                             where + "price",
                             given("price"),
-                            where + "the price of a piece",
+                            Wording.says("arrivalReader.thePriceOfAPiece", where),
                             BigDecimal.ZERO,
                             MOST_PRICE,
                             2,

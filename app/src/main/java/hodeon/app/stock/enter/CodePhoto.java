@@ -7,6 +7,7 @@ import com.google.zxing.NotFoundException;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import hodeon.app.photo.PhotoDesk;
+import hodeon.app.shell.Wording;
 import hodeon.core.notice.Faults;
 import java.awt.image.BufferedImage;
 import java.util.Map;
@@ -22,9 +23,9 @@ final class CodePhoto {
         if (seen.isPresent() && seen.get().isEmpty()) {
             faults.add(
                     "photo",
-                    photo.length + " bytes",
-                    "a code can be seen in the photo",
-                    "Hold still, fill the picture with the code, avoid glare, or type the digits under it");
+                    Wording.says("texts.bytes", photo.length),
+                    Wording.says("codePhoto.aCodeCanBeSeenInThe"),
+                    Wording.says("codePhoto.holdStillFillThePictureWithThe"));
         }
         return seen.flatMap(code -> code);
     }

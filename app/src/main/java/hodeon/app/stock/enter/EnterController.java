@@ -7,6 +7,7 @@ import hodeon.app.shell.Figures;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.ArrivalForm.ReadCode;
 import hodeon.app.stock.ledger.Arrival;
@@ -137,9 +138,9 @@ class EnterController {
         if (given > Understanding.MOST_LINES) {
             faults.add(
                     "lines",
-                    given + " lines",
-                    "at most " + Understanding.MOST_LINES + " lines are looked over at once",
-                    "Enter these first; the rest waits in the box below");
+                    Wording.says("linesPage.lines", given),
+                    Wording.says("enterController.atMostLinesAreLookedOverAt", Understanding.MOST_LINES),
+                    Wording.says("enterController.enterTheseFirstTheRestWaitsIn"));
             rest = Understanding.lines(text).skip(Understanding.MOST_LINES).collect(Collectors.joining("\n"));
         }
         return pages.page(member, EnterPages.Typed.lines(place, lines, RepeatedFields.sent(at), rest), faults, model);
@@ -176,7 +177,7 @@ class EnterController {
             } else {
                 placed.add(line.text());
                 int row = i;
-                reader.read(f -> given.field(row, line, f), "line " + (i + 1) + ": ", faults)
+                reader.read(f -> given.field(row, line, f), Wording.says("enterController.line", i + 1) + " ", faults)
                         .ifPresent(arrival -> {
                             arrivals.add(arrival);
                             meant.put(line.text(), arrival.supply());
@@ -197,8 +198,8 @@ class EnterController {
         next.addFlashAttribute(
                 "added",
                 Figures.counted(arrivals.size(), "line")
-                        + (unknown.isEmpty() ? "" : "; " + unknown.size() + " kept open, see below")
-                        + (dropped.isEmpty() ? "" : "; " + dropped.size() + " dropped"));
+                        + (unknown.isEmpty() ? "" : Wording.says("enterController.keptOpenSeeBelow", unknown.size()))
+                        + (dropped.isEmpty() ? "" : Wording.says("enterController.dropped", dropped.size())));
         next.addAttribute("place", place);
         return "redirect:/stock/enter";
     }

@@ -1,5 +1,6 @@
 package hodeon.app.stock.enter;
 
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.enter.ArrivalForm.ReadCode;
 import hodeon.app.stock.ledger.Arrival;
@@ -75,8 +76,8 @@ public class Entering {
                 .ifPresent(a -> faults.add(
                         "serial",
                         a.serial(),
-                        "a serial number is of one package only, and this one is already in your stock",
-                        "You may have scanned it twice; move it instead"));
+                        Wording.says("entering.aSerialNumberIsOfOnePackage"),
+                        Wording.says("entering.youMayHaveScannedItTwiceMove")));
         if (!faults.none()) {
             return Optional.empty();
         }

@@ -2,6 +2,7 @@ package hodeon.app.stock.enter;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockRules;
@@ -51,7 +52,11 @@ class RulesController {
                         .map(w -> new NoteView(
                                 w.id(),
                                 all.nameOf(w.supply()),
-                                (w.product() + " " + (w.lotCode().isEmpty() ? "" : "lot " + w.lotCode())).strip(),
+                                (w.product() + " "
+                                                + (w.lotCode().isEmpty()
+                                                        ? ""
+                                                        : Wording.says("lotView.lot", w.lotCode())))
+                                        .strip(),
                                 w.from().toString(),
                                 w.note()))
                         .toList());
@@ -75,8 +80,8 @@ class RulesController {
             faults.add(
                     "currency",
                     currency,
-                    "a currency is named by three letters",
-                    "Write it like EUR, or leave it empty");
+                    Wording.says("rulesController.aCurrencyIsNamedByThreeLetters"),
+                    Wording.says("rulesController.writeItLikeEurOrLeaveIt"));
         }
         if (faults.none()) {
             stock.setRules(member.householdId(), new StockRules(days, new Grace(graceDays), code));
@@ -103,7 +108,11 @@ class RulesController {
                 .map(s -> s.id())
                 .orElse("");
         if (id.isEmpty()) {
-            faults.add("supply", supply, "the supply is one of the catalogue", "Choose it from the list");
+            faults.add(
+                    "supply",
+                    supply,
+                    Wording.says("rulesController.theSupplyIsOneOfTheCatalogue"),
+                    Wording.says("dispensing.chooseItFromTheList"));
         }
         line("product", product, ArrivalReader.LONGEST_PRODUCT, faults);
         line("lot", lot, ArrivalReader.LONGEST_LOT, faults);
@@ -112,7 +121,11 @@ class RulesController {
         try {
             day = LocalDate.parse(from.strip());
         } catch (DateTimeException e) {
-            faults.add("from", from, "the day is one that exists", "Write it like 2027-02-28");
+            faults.add(
+                    "from",
+                    from,
+                    Wording.says("rulesController.theDayIsOneThatExists"),
+                    Wording.says("rulesController.writeItLike20270228"));
         }
         if (faults.none()) {
             stock.withdraw(member.householdId(), id, product.strip(), lot.strip(), day, note.strip());
@@ -129,7 +142,11 @@ class RulesController {
 
     private static void line(String field, String given, int longest, Faults faults) {
         if (given.strip().length() > longest || given.chars().anyMatch(Character::isISOControl)) {
-            faults.add(field, given, field + " is one line of at most " + longest + " characters", "Shorten it");
+            faults.add(
+                    field,
+                    given,
+                    Wording.says("trailEntry.isOneLineOfAtMostCharacters", field, longest),
+                    Wording.says("doseLines.shortenIt"));
         }
     }
 
@@ -146,7 +163,7 @@ class RulesController {
                 field,
                 given,
                 String.format(Locale.ROOT, "the %s is a whole number of days from 0 to %d", field, most),
-                "Correct it");
+                Wording.says("problemController.correctIt"));
         return 0;
     }
 }

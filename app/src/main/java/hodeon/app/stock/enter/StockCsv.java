@@ -3,6 +3,7 @@ package hodeon.app.stock.enter;
 import hodeon.app.shell.Cells;
 import hodeon.app.shell.Csv;
 import hodeon.app.shell.Texts;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.app.stock.ledger.Arrival;
 import hodeon.app.stock.ledger.LotRow;
 import hodeon.app.stock.ledger.Stock;
@@ -33,8 +34,12 @@ final class StockCsv {
 
     private StockCsv() {}
 
-    /** Every line, or none and what is wrong in {@code faults}: at most the first 20. */
+    /** Every line, or none and what is wrong in {@code faults}: at most the first 20. Files are metric, whatever the house reads. */
     static List<Arrival> read(String text, ArrivalReader reader, Faults faults) {
+        return HouseStyle.METRIC.in(() -> metric(text, reader, faults));
+    }
+
+    private static List<Arrival> metric(String text, ArrivalReader reader, Faults faults) {
         List<Arrival> arrivals = new ArrayList<>();
         Set<String> serials = new HashSet<>();
         CSVFormat format = CSVFormat.RFC4180

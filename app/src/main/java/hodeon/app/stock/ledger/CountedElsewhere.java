@@ -1,5 +1,7 @@
 package hodeon.app.stock.ledger;
 
+import hodeon.app.shell.Wording;
+
 /** The number of pieces at a place is not what somebody saw when they began to count. */
 public class CountedElsewhere extends RuntimeException {
 
@@ -9,7 +11,7 @@ public class CountedElsewhere extends RuntimeException {
     private final int there;
 
     CountedElsewhere(int seen, int there) {
-        super("The page showed " + seen + " pieces; since then somebody changed it to " + there + ".");
+        super(Wording.says("countedElsewhere.thePageShowedPiecesSinceThen", seen, there));
         this.seen = seen;
         this.there = there;
     }

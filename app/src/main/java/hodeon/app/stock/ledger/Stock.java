@@ -1,6 +1,7 @@
 package hodeon.app.stock.ledger;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.place.Place;
 import hodeon.app.stock.pocket.Pockets;
 import hodeon.core.catalogue.Catalogue;
@@ -146,7 +147,7 @@ public record Stock(
                 .flatMap(Place::inside)
                 .map(in -> pockets.named(in, place.toString(), 1))
                 .orElse("");
-        return placeName(place) + (pocket.isEmpty() ? "" : ", in " + pocket);
+        return placeName(place) + (pocket.isEmpty() ? "" : Wording.says("stock.in", pocket));
     }
 
     /** Place and compartment: “Deck pouch, Main room”. */

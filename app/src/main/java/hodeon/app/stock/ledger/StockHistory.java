@@ -2,6 +2,7 @@ package hodeon.app.stock.ledger;
 
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.place.PlaceRepository;
 import hodeon.app.stock.pocket.PocketKeeping;
 import hodeon.app.stock.pocket.Pockets;
@@ -162,17 +163,23 @@ public class StockHistory {
 
     private static String words(MovementRow r, String pieces, String from, String to) {
         return switch (r.kind) {
-            case RECEIVED -> pieces + " came to " + to;
-            case MOVED -> pieces + " moved from " + from + " to " + to;
-            case OPENED -> pieces + " opened in " + from;
-            case DECANTED -> pieces + " decanted in " + from;
-            case USED -> pieces + " used from " + from;
-            case DISCARDED -> pieces + " discarded from " + from;
-            case COUNTED -> to.isEmpty() ? pieces + " fewer counted in " + from : pieces + " more counted in " + to;
+            case RECEIVED -> Wording.says("stockHistory.cameTo", pieces, to);
+            case MOVED -> Wording.says("stockHistory.movedFromTo", pieces, from, to);
+            case OPENED -> Wording.says("stockHistory.openedIn", pieces, from);
+            case DECANTED -> Wording.says("stockHistory.decantedIn", pieces, from);
+            case USED -> Wording.says("stockHistory.usedFrom", pieces, from);
+            case DISCARDED -> Wording.says("stockHistory.discardedFrom", pieces, from);
+            case COUNTED ->
+                to.isEmpty()
+                        ? Wording.says("stockHistory.fewerCountedIn", pieces, from)
+                        : Wording.says("stockHistory.moreCountedIn", pieces, to);
             case REVERSED ->
-                "movement " + r.undoes + " undone: " + pieces
-                        + (from.isEmpty() ? "" : " out of " + from)
-                        + (to.isEmpty() ? "" : " back to " + to);
+                Wording.says(
+                        "stockHistory.movementUndone",
+                        r.undoes,
+                        pieces,
+                        (from.isEmpty() ? "" : " " + Wording.says("stockHistory.outOf", from)),
+                        (to.isEmpty() ? "" : " " + Wording.says("stockHistory.backTo", to)));
         };
     }
 }

@@ -1,6 +1,7 @@
 package hodeon.app.stock.place;
 
 import hodeon.app.shell.NotHere;
+import hodeon.app.shell.Wording;
 import hodeon.core.notice.Fault;
 import hodeon.core.stock.Nesting;
 import java.time.Clock;
@@ -60,10 +61,10 @@ public class KitKeeping {
             PlaceRow from = row(household, parent.get());
             if (!by(household, p -> p.filledFrom).mayGoInto(id, from.id)) {
                 return Optional.of(new Fault(
-                        "filled from",
+                        Wording.says("kitKeeping.filledFrom"),
                         from.name,
-                        "a kit is filled from one that is not itself filled from it",
-                        "Choose what stands above it: the bag above the tin, the cupboard above the bag"));
+                        Wording.says("kitKeeping.aKitIsFilledFromOneThat"),
+                        Wording.says("kitKeeping.chooseWhatStandsAboveItTheBag")));
             }
         }
         row.filledFrom = parent.orElse(null);
@@ -88,8 +89,8 @@ public class KitKeeping {
                 return Optional.of(new Fault(
                         "into",
                         where.name,
-                        "a thing cannot lie in itself, nor in what lies in it",
-                        "Lift “" + where.name + "” out first, or choose another"));
+                        Wording.says("kitKeeping.aThingCannotLieInItselfNor"),
+                        Wording.says("kitKeeping.liftOutFirstOrChooseAnother", where.name)));
             }
         }
         if (taken(household, row, into, row.name)) {
@@ -187,7 +188,11 @@ public class KitKeeping {
     }
 
     private static Fault sameName(String name) {
-        return new Fault("name", name.strip(), "what lies in the same kit has a name of its own", "Choose another");
+        return new Fault(
+                "name",
+                name.strip(),
+                Wording.says("kitKeeping.whatLiesInTheSameKitHas"),
+                Wording.says("restockService.chooseAnother"));
     }
 
     private List<PlaceRow> rows(UUID household) {

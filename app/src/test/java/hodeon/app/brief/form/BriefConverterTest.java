@@ -155,15 +155,15 @@ class BriefConverterTest {
                 bad(
                         "massLimit",
                         f -> f.setMassLimit("two kilos"),
-                        "The mass limit in grams is a number from 10 to 50000; “two kilos” was given. Write digits only, without the unit."),
+                        "The mass limit is a number from 10 to 50000 g; “two kilos” was given. Write digits only, without the unit."),
                 bad("carriage", f -> f.setCarriage("BY_BALLOON"), "“BY_BALLOON” was given"),
                 bad("thrift", f -> f.setThrift("MEAN"), "“MEAN” was given"),
-                bad("massLimit", f -> f.setMassLimit("-100"), "50000; “-100” was given"),
+                bad("massLimit", f -> f.setMassLimit("-100"), "50000 g; “-100” was given"),
                 bad("stance", f -> f.setStance("HEROIC"), "is one of the choices on the list; “"),
                 bad(
                         "legs[0].days",
                         f -> f.getLegs().getFirst().setDays("-2"),
-                        "The number of days of leg 1 is a number from 0.5 to 60; “-2” was given"),
+                        "The number of days of leg 1 is a number from 0.5 to 60 days; “-2” was given"),
                 bad("legs[0].days", f -> f.getLegs().getFirst().setDays("0.7"), "Legs are counted in half days"),
                 bad(
                         "legs[1].days",

@@ -144,7 +144,7 @@ class SuppliesPageTest extends WebTest {
         };
         send(mine, "/supplies/one", with(with(hook, "mass", "heavy"), "pack", "none"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(says("Grams of one: “heavy” is not a number", "Pieces in a pack", "Rescue hook"));
+                .andExpect(says("Mass of one: “heavy” is not a number", "Pieces in a pack", "Rescue hook"));
         send(mine, "/supplies/one", hook).andExpect(status().is3xxRedirection());
         Supply kept = supply("rescue-hook");
         assertThat(kept.mass().grams()).isEqualTo(41.5);

@@ -167,7 +167,16 @@ class AccountPageTest extends WebTest {
         web.perform(post(way).with(csrf()).param("password", NEW).param("again", NEW))
                 .andExpect(redirectedUrl("/sign-in"));
         signIn(wilma, NEW, new MockHttpSession()).andExpect(redirectedUrl("/"));
+        String late = String.valueOf(send(mine, "/settings/members/" + account + "/way-back")
+                .andReturn()
+                .getFlashMap()
+                .get("wayBack"));
         households.join(account, others.householdId(), Role.KEEPER);
+        web.perform(post(late.replaceFirst("https?://[^/]+", ""))
+                .with(csrf())
+                .param("password", "heron seal lantern skerry")
+                .param("again", "heron seal lantern skerry"));
+        signIn(wilma, NEW, new MockHttpSession()).andExpect(redirectedUrl("/"));
         send(mine, "/settings/members/" + account + "/way-back")
                 .andExpect(flash().attribute("fault", containsString("another household too")));
         send(others, "/settings/members/" + mine.accountId() + "/way-back").andExpect(status().isNotFound());

@@ -204,7 +204,7 @@ class BalancePageTest extends WebTest {
 
     @ParameterizedTest
     @CsvSource({
-        "compare?rightLimit=heavy, a number from 10 to 50",
+        "compare?rightLimit=heavy, a number from 10 g to 50",
         "compare?right=kit:none, Two kits side by side",
         "compare?left=recommended&right=mat, Pieces that differ"
     })

@@ -122,7 +122,7 @@ class BoxPageTest extends WebTest {
         send(mine, pack() + "/parts", "part", bottom, "name", "", "litres", "lots", "measured", "0")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(says("The name of the compartment has 1 to 60 characters"))
-                .andExpect(says("The room in litres is a number from 0.01 to 500"))
+                .andExpect(says("The room is a number from 0.01 to 500 l"))
                 .andExpect(says("The seconds by the watch is a whole number from 1 to 600"));
         send(mine, pack() + "/lay", "supply", "no-such-thing", "part", bottom).andExpect(status().isNotFound());
         send(mine, pack() + "/parts", "part", "no id", "name", "A", "litres", "1")

@@ -40,10 +40,10 @@ class ScaleTest {
         assertThat(Tick.every(celsius, 10, c -> (int) c + " °C"))
                 .extracting(Tick::says)
                 .containsExactly("0 °C", "10 °C", "20 °C", "30 °C", "40 °C");
-        assertThat(Tick.round(new Scale(0, 1240, 0, 100), g -> (int) g + " g"))
+        assertThat(Tick.round(new Scale(0, 1240, 0, 100), 1, g -> (int) g + " g"))
                 .extracting(Tick::says)
                 .containsExactly("500 g", "1000 g");
-        assertThat(Tick.round(new Scale(0, 430, 0, 100), g -> (int) g + " g"))
+        assertThat(Tick.round(new Scale(0, 430, 0, 100), 1, g -> (int) g + " g"))
                 .extracting(Tick::says)
                 .containsExactly("100 g", "200 g", "300 g", "400 g");
     }

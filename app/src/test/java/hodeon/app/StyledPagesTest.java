@@ -1,0 +1,174 @@
+package hodeon.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+
+import hodeon.app.household.Member;
+import hodeon.app.household.Role;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.http.HttpMethod;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/** Every page of the sample household in ounces, fahrenheit and dotted dates; every file as it was. */
+class StyledPagesTest extends DemoHouseTest {
+
+    /**
+     * A weight in grams, a temperature in °C, a day in ISO form: what such a household reads nowhere. What is printed on a tube, a dose
+     * and the figures of the assumptions stay as they are.
+     */
+    private static final Pattern METRIC = Pattern.compile(
+            "(?<!cream, |ointment, |powder, |gel, )\\b\\d[\\d,.]* g\\b|\\d °C|\\b20\\d\\d-\\d\\d(-\\d\\d)?\\b");
+
+    private static final List<String> DOSES =
+            List.of("/aid/supplies", "/trips/{id}/trail", "/assumptions", "/medicines");
+
+    /** They list what this test itself does. */
+    private static final List<String> LISTING_THIS_TEST = List.of("/account", "/settings/history");
+
+    @TempDir
+    static Path data;
+
+    @DynamicPropertySource
+    static void demo(DynamicPropertyRegistry registry) {
+        registry.add("hodeon.data", () -> data.toAbsolutePath().toString());
+        registry.add("hodeon.demo", () -> "true");
+    }
+
+    private void choose(Member member, String language) throws Exception {
+        choose(member, "GRAMS", "CELSIUS", "ISO", language);
+    }
+
+    private void choose(Member member, String mass, String temperature, String dates, String language)
+            throws Exception {
+        web.perform(post("/settings/style")
+                        .param("language", language)
+                        .with(user(member))
+                        .with(csrf())
+                        .param("mass", mass)
+                        .param("volume", mass.equals("GRAMS") ? "MILLILITRES" : "FLUID_OUNCES")
+                        .param("temperature", temperature)
+                        .param("dates", dates)
+                        .param("weekBegins", "SUNDAY")
+                        .param("zone", "Pacific/Auckland")
+                        .param("paper", "LETTER"))
+                .andExpect(redirectedUrl("/settings/style"));
+    }
+
+    @Test
+    void everyPageIsInTheStyleOfTheHouseAndEveryFileStaysMetric() throws Exception {
+        Member keeper = as(Role.KEEPER);
+        Map<String, String> ids = Addresses.idsOfTheSample(database);
+        Map<String, String> files = new TreeMap<>();
+        choose(keeper, "en");
+        for (String file : List.of("/stock/stock.csv", "/restock/list.csv", "/restock/prices.csv")) {
+            files.put(file, knock(keeper, HttpMethod.GET, file).getContentAsString());
+        }
+        choose(keeper, "OUNCES", "FAHRENHEIT", "DOTTED", "en");
+        Set<String> wrong = new TreeSet<>();
+        int opened = 0;
+        for (Addresses.Door door : Addresses.of(mappings)) {
+            if (door.method() != HttpMethod.GET || door.path().startsWith("/api/")) {
+                continue;
+            }
+            for (String path : door.paths(ids.values())) {
+                MockHttpServletResponse answer = knock(keeper, HttpMethod.GET, path);
+                if (answer.getStatus() < 300
+                        && String.valueOf(answer.getContentType()).startsWith("text/html")) {
+                    opened++;
+                    String page = read(answer.getContentAsString());
+                    Matcher found = METRIC.matcher(page);
+                    while (found.find()) {
+                        if (!found.group().endsWith(" g") || !DOSES.contains(door.path())) {
+                            wrong.add(page.substring(Math.max(0, found.start() - 40), found.end()) + " on "
+                                    + door.path());
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(opened).isGreaterThan(60);
+        assertThat(wrong).isEmpty();
+        for (Map.Entry<String, String> file : files.entrySet()) {
+            assertThat(knock(keeper, HttpMethod.GET, file.getKey()).getContentAsString())
+                    .as(file.getKey())
+                    .isEqualTo(file.getValue());
+        }
+    }
+
+    /** What is shown, where it leads and what it is styled by is the same in every language; only the words are others. */
+    @Test
+    void inGermanEveryPageIsTheSameButForItsWords() throws Exception {
+        Member keeper = as(Role.KEEPER);
+        Map<String, String> ids = Addresses.idsOfTheSample(database);
+        Set<String> wrong = new TreeSet<>();
+        Set<String> same = new TreeSet<>();
+        for (Addresses.Door door : Addresses.of(mappings)) {
+            if (door.method() != HttpMethod.GET || door.path().startsWith("/api/")) {
+                continue;
+            }
+            if (LISTING_THIS_TEST.contains(door.path())) {
+                continue;
+            }
+            String path = door.paths(ids.values()).getFirst();
+            Document english = inLanguage(keeper, "en", path);
+            Document german = inLanguage(keeper, "de", path);
+            if (!built(english).equals(built(german))) {
+                wrong.add(door.path() + " " + firstDifference(built(english), built(german)));
+            }
+            if (english.text().length() > 100 && english.text().equals(german.text())) {
+                same.add(door.path());
+            }
+        }
+        assertThat(wrong).isEmpty();
+        assertThat(same).isEmpty();
+    }
+
+    private Document inLanguage(Member member, String language, String path) throws Exception {
+        choose(member, language);
+        MockHttpServletResponse answer = knock(member, HttpMethod.GET, path);
+        return Jsoup.parse(
+                answer.getStatus() < 300
+                                && String.valueOf(answer.getContentType()).startsWith("text/html")
+                        ? answer.getContentAsString()
+                        : "");
+    }
+
+    private static List<String> built(Document page) {
+        page.select("title, desc").remove();
+        return page.select("[class], [id], [name], [href], [action]").stream()
+                .map(e -> e.normalName() + " " + e.className() + " " + e.id() + " " + e.attr("name") + " "
+                        + (e.attr("href").replaceAll("#.*", "") + e.attr("action")).replaceAll("[0-9a-f-]{32,}", "id"))
+                .toList();
+    }
+
+    private static String firstDifference(List<String> one, List<String> other) {
+        for (int i = 0; i < Math.min(one.size(), other.size()); i++) {
+            if (!one.get(i).equals(other.get(i))) {
+                return one.get(i) + " ≠ " + other.get(i);
+            }
+        }
+        return one.size() + " ≠ " + other.size();
+    }
+
+    private static String read(String html) {
+        Document page = Jsoup.parse(html);
+        page.select("[translate=no], script, style, textarea, code, pre").remove();
+        return page.text();
+    }
+}

@@ -1,0 +1,118 @@
+package hodeon.app.shell.style;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hodeon.core.catalogue.Capability;
+import hodeon.core.catalogue.Catalogue;
+import hodeon.core.catalogue.Problem;
+import hodeon.core.catalogue.file.CatalogueReader;
+import hodeon.core.catalogue.procedure.Guidance;
+import hodeon.core.catalogue.procedure.GuidanceReader;
+import hodeon.core.catalogue.procedure.School;
+import hodeon.core.need.Drivers;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Names of the craft in German. */
+class TermsTest {
+
+    private static final Map<String, String> GERMAN = Terms.of(Locale.GERMAN);
+
+    private static final Pattern FIGURE = Pattern.compile("\\d+(?:[.,]\\d+)*");
+
+    private static String german(String english) {
+        return HouseStyle.METRIC.in(Locale.GERMAN).in(() -> Terms.said(english));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Blister              | Blase
+            8 tablets            | 8 Tabletten
+            1.5 days             | 1.5 Tage
+            Tidewrack Paddlers   | Tidewrack Paddlers
+            7 of 12              | 7 of 12
+            """)
+    void aNameIsSaidInGermanAlsoBehindANumber(String english, String german) {
+        assertThat(german(english)).isEqualTo(german);
+        assertThat(Terms.said(english)).isEqualTo(english);
+    }
+
+    @Test
+    void everythingThatCanHappenAndEverythingThatIsDoneHasAName() {
+        Catalogue catalogue = CatalogueReader.shipped(Drivers.vocabulary());
+        assertThat(Stream.concat(
+                                catalogue.problems().stream().map(Problem::name),
+                                catalogue.capabilities().stream().map(Capability::name))
+                        .filter(name -> !GERMAN.containsKey(name)))
+                .isEmpty();
+    }
+
+    @Test
+    void eachNameStandsOnceAndTheFileSaysThatItIsToBeConfirmed() throws IOException {
+        List<String> lines = Files.readAllLines(Path.of("src/main/resources/terms_de.txt"));
+        assertThat(lines.getFirst()).contains("translation to be confirmed");
+        assertThat(lines.stream().filter(l -> l.contains(" | ")).map(l -> l.split(" \\| ")[0]))
+                .doesNotHaveDuplicates()
+                .hasSize(GERMAN.size());
+    }
+
+    @Test
+    void everyWordOfFirstAidIsSaidInGermanToo() {
+        Guidance guidance = GuidanceReader.shipped(CatalogueReader.shipped(Drivers.vocabulary()));
+        Map<String, String> schools = School.followed(guidance.schools(), Map.of(), Set.of());
+        Stream<String> procedures = guidance.procedures().values().stream()
+                .flatMap(p -> Stream.concat(
+                        Stream.of(p.watch(), p.byHand(), p.call()),
+                        p.together(schools).stream()
+                                .flatMap(f -> Stream.of(
+                                        f.line().words(), f.line().without().orElse("")))));
+        Stream<String> handling = guidance.handlings().values().stream()
+                .flatMap(h -> Stream.concat(h.lines().stream(), Stream.of(h.never())));
+        Stream<String> guides = guidance.guides().stream()
+                .flatMap(g -> Stream.concat(g.points().stream(), Stream.of(g.name(), g.lead(), g.never())));
+        Stream<String> taught = guidance.schools().stream()
+                .flatMap(s -> s.choices().stream())
+                .flatMap(c -> Stream.of(c.name(), c.teaches()));
+        assertThat(Stream.of(procedures, handling, guides, taught)
+                        .flatMap(words -> words)
+                        .filter(words -> !words.isEmpty() && !GERMAN.containsKey(words)))
+                .isEmpty();
+    }
+
+    @Test
+    void aNameThatIsEscapedForAPageIsKnownToo() {
+        HouseStyle german = HouseStyle.METRIC.in(Locale.GERMAN);
+        assertThat(german.in(() -> german.written(" A hand&#39;s breadth above the wound, never on a joint. ")))
+                .isEqualTo(" Eine Handbreit über der Wunde, nie auf einem Gelenk. ");
+    }
+
+    /** A figure or a “never” that is lost on the way into another language is the kind of slip that hurts. */
+    @Test
+    void noFigureAndNoNeverIsLostInTranslation() {
+        assertThat(GERMAN).allSatisfy((english, german) -> {
+            assertThat(figures(german)).as(english).isEqualTo(figures(english));
+            assertThat(german).as("goes on a page as it is").doesNotContainPattern("[<>&\"']");
+            if (english.startsWith("Never ") || english.contains(" never ")) {
+                assertThat(german).as(english).containsPattern("(?i)\\b(nie|nicht|kein\\w*|nur)\\b");
+            }
+        });
+    }
+
+    private static List<String> figures(String text) {
+        return FIGURE.matcher(text)
+                .results()
+                .map(f -> f.group().replace(",", ""))
+                .sorted()
+                .toList();
+    }
+}
