@@ -2,12 +2,15 @@ package hodeon.app.bin;
 
 import hodeon.app.shell.NotHere;
 import hodeon.app.storage.Seal;
+import hodeon.app.storage.SealedColumns;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -91,13 +94,19 @@ public class Bin {
                     (row, n) -> thing(
                             kind,
                             row.getString(1),
-                            seal.open(row.getString(2)),
+                            name(kind, row.getString(1), row.getString(2)),
                             row.getObject(3, LocalDateTime.class).toLocalDate()),
                     household,
                     since));
         }
         things.sort(Comparator.comparing(Thing::deleted).reversed().thenComparing(Thing::name));
         return things;
+    }
+
+    private String name(Kind kind, String id, String name) {
+        Map<String, Object> row = new HashMap<>(Map.of(kind.key, id));
+        row.put(kind.name, name);
+        return String.valueOf(SealedColumns.opened(seal, kind.table, row).get(kind.name));
     }
 
     private static Thing thing(Kind kind, String id, String name, LocalDate deleted) {

@@ -20,6 +20,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.hibernate.annotations.ColumnTransformer;
 import org.jspecify.annotations.Nullable;
 
 @Embeddable
@@ -32,6 +33,7 @@ class PersonRow {
     UUID personId;
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'TRIP_PERSON.NAME:' || {@}.trip_id || '/' || {@}.position || ' ' || {@}.name")
     String name = "";
 
     int alike = 1;
@@ -51,12 +53,16 @@ class PersonRow {
 
     /** Names of constants with spaces between. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'TRIP_PERSON.ALLERGIES:' || {@}.trip_id || '/' || {@}.position || ' ' || {@}.allergies")
     String allergies = "";
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(
+            read = "'TRIP_PERSON.CONDITIONS:' || {@}.trip_id || '/' || {@}.position || ' ' || {@}.conditions")
     String conditions = "";
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'TRIP_PERSON.RESCUE:' || {@}.trip_id || '/' || {@}.position || ' ' || {@}.rescue")
     String rescue = "";
 
     protected PersonRow() {}

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 
 /** A line of somebody's care diary. */
 @Entity
@@ -24,5 +25,6 @@ class CareRow {
 
     /** A {@link CareNote} as JSON. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'CARE_NOTE.NOTE:' || {@}.id || ' ' || note")
     String note = "";
 }

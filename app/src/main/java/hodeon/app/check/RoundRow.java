@@ -18,6 +18,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -71,6 +72,7 @@ class RoundRow {
         Integer found;
 
         @Convert(converter = SealedText.class)
+        @ColumnTransformer(read = "'CHECK_LINE.LENT_TO:' || {@}.round_id || '/' || {@}.position || ' ' || {@}.lent_to")
         String lentTo = "";
 
         /** Percent that a device was found charged to; null if nobody looked. */

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -28,5 +29,6 @@ class DoseRow {
 
     /** A {@link NotedDose} as JSON. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'DOSE_TAKEN.DOSE:' || {@}.id || ' ' || dose")
     String dose = "";
 }

@@ -14,6 +14,7 @@ import java.time.LocalDateTime;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.hibernate.annotations.SQLRestriction;
 import org.jspecify.annotations.Nullable;
 
@@ -28,10 +29,12 @@ class OwnMedicineRow {
     UUID householdId = new UUID(0, 0);
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'OWN_MEDICINE.NAME:' || {@}.id || ' ' || name")
     String name = "";
 
     /** Id of an ingredient that ships, or the name of one that does not. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'OWN_MEDICINE.INGREDIENT:' || {@}.id || ' ' || ingredient")
     String ingredient = "";
 
     @Enumerated(EnumType.STRING)
@@ -50,10 +53,12 @@ class OwnMedicineRow {
 
     /** Names of {@link hodeon.core.medication.formulary.DrugClass} constants with blanks between, of what does not ship. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'OWN_MEDICINE.CLASSES:' || {@}.id || ' ' || classes")
     String classes = "";
 
     /** Why it is right although it looked like a slip; empty if it did not. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'OWN_MEDICINE.CONFIRMED:' || {@}.id || ' ' || confirmed")
     String confirmed = "";
 
     @Nullable
@@ -69,6 +74,7 @@ class OwnMedicineRow {
 
     /** What else it holds in one unit: a line for each, the ingredient as above, a tab, micrograms. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'OWN_MEDICINE.ALSO_HOLDS:' || {@}.id || ' ' || also_holds")
     String alsoHolds = "";
 
     /**
@@ -76,6 +82,7 @@ class OwnMedicineRow {
      * product that mixes several; empty if nothing was entered.
      */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'OWN_MEDICINE.BANDS:' || {@}.id || ' ' || bands")
     String bands = "";
 
     Label.Measure measure() {

@@ -101,8 +101,8 @@ public class Changes {
                         row.getString(3),
                         Tracked.of(row.getString(4)).orElseThrow(),
                         row.getString(5),
-                        Image.of(row.getString(6)),
-                        Image.of(row.getString(7))),
+                        Image.of(row.getString(4), row.getString(6)),
+                        Image.of(row.getString(4), row.getString(7))),
                 arguments);
     }
 

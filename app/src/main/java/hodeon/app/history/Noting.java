@@ -67,10 +67,11 @@ final class Noting {
         Pattern known = WholeWords.of(id.toString());
         List<UUID> telling = new ArrayList<>();
         database.query(
-                "select id, before_rows, after_rows from change_note where household_id = ?",
+                "select id, thing_table, before_rows, after_rows from change_note where household_id = ?",
                 row -> {
-                    boolean tells = Stream.of(row.getString(2), row.getString(3))
-                            .flatMap(json -> Image.of(json).stream())
+                    String table = row.getString(2);
+                    boolean tells = Stream.of(row.getString(3), row.getString(4))
+                            .flatMap(json -> Image.of(table, json).stream())
                             .anyMatch(i -> i.tells(known, seal) || i.tells(named, seal));
                     if (tells) {
                         telling.add(row.getObject(1, UUID.class));

@@ -2,6 +2,7 @@ package hodeon.app.history;
 
 import hodeon.app.history.Tracked.Child;
 import hodeon.app.storage.Seal;
+import hodeon.app.storage.SealedColumns;
 import java.sql.ResultSet;
 import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
@@ -30,8 +31,8 @@ final class Rows {
 
     private Rows() {}
 
-    /** A thing: its own row, and the lines of it by table. */
-    record Image(Map<String, Object> row, Map<String, List<Map<String, Object>>> lines) {
+    /** A thing: its own row in its table, and the lines of it by theirs. */
+    record Image(String table, Map<String, Object> row, Map<String, List<Map<String, Object>>> lines) {
 
         String json() {
             Map<String, List<Map<String, Object>>> tables = new LinkedHashMap<>();
@@ -40,47 +41,50 @@ final class Rows {
             return JSON.writeValueAsString(tables);
         }
 
-        static Optional<Image> of(@Nullable String json) {
+        static Optional<Image> of(String table, @Nullable String json) {
             if (json == null) {
                 return Optional.empty();
             }
             Map<String, List<Map<String, Object>>> tables = JSON.readValue(json, TABLES);
             Map<String, Object> row = Objects.requireNonNull(tables.remove("")).getFirst();
-            return Optional.of(new Image(row, tables));
+            return Optional.of(new Image(table, row, tables));
         }
 
         /** What a reader would call the same; sealed anew is not changed. */
         boolean saysTheSameAs(Image other, Seal seal) {
-            return said(row, seal).equals(said(other.row, seal))
-                    && saidLines(lines, seal).equals(saidLines(other.lines, seal));
+            return said(seal).equals(other.said(seal)) && saidLines(seal).equals(other.saidLines(seal));
         }
 
-        static Map<String, List<Map<String, Object>>> saidLines(
-                Map<String, List<Map<String, Object>>> lines, Seal seal) {
+        /** What a reader sees of its row: opened where it is sealed. */
+        Map<String, Object> said(Seal seal) {
+            return said(table, row, seal);
+        }
+
+        Map<String, List<Map<String, Object>>> saidLines(Seal seal) {
             Map<String, List<Map<String, Object>>> said = new TreeMap<>();
-            lines.forEach((table, rows) ->
-                    said.put(table, rows.stream().map(r -> said(r, seal)).toList()));
+            lines.forEach((of, rows) ->
+                    said.put(of, rows.stream().map(r -> said(of, r, seal)).toList()));
+            return said;
+        }
+
+        private static Map<String, Object> said(String table, Map<String, Object> row, Seal seal) {
+            Map<String, Object> said = new TreeMap<>(SealedColumns.opened(seal, table, row));
+            said.keySet().removeAll(Tracked.SILENT);
             return said;
         }
 
         /** Whether anything of it, opened, tells of this. */
         boolean tells(Pattern word, Seal seal) {
-            return Stream.concat(Stream.of(row), lines.values().stream().flatMap(List::stream))
+            return Stream.concat(
+                            Stream.of(said(seal)),
+                            saidLines(seal).values().stream().flatMap(List::stream))
                     .flatMap(r -> r.values().stream())
-                    .anyMatch(v -> v instanceof String text
-                            && word.matcher(seal.open(text)).find());
+                    .anyMatch(
+                            v -> v instanceof String text && word.matcher(text).find());
         }
 
         boolean deleted() {
             return row.get("deleted_at") != null;
-        }
-
-        /** What a reader sees of a row: opened where it is sealed. */
-        static Map<String, Object> said(Map<String, Object> row, Seal seal) {
-            Map<String, Object> said = new TreeMap<>(row);
-            said.keySet().removeAll(Tracked.SILENT);
-            said.replaceAll((column, value) -> value instanceof String text ? seal.open(text) : value);
-            return said;
         }
     }
 
@@ -104,7 +108,8 @@ final class Rows {
                                 row.get(of.key())));
             }
             // As it will be read again, so that numbers and moments compare.
-            Image image = Image.of(new Image(row, lines).json()).orElseThrow();
+            Image image = Image.of(of.table(), new Image(of.table(), row, lines).json())
+                    .orElseThrow();
             images.put(String.valueOf(row.get(of.key())), image);
         }
         return images;

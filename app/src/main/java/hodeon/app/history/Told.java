@@ -31,8 +31,7 @@ final class Told {
 
     String name(Tracked of, Optional<Image> was, Optional<Image> is) {
         Optional<String> name = is.or(() -> was)
-                .map(i -> String.valueOf(i.row().get(of.name())))
-                .map(seal::open)
+                .map(i -> String.valueOf(i.said(seal).get(of.name())))
                 .map(text ->
                         object(text).map(o -> String.valueOf(o.get("name"))).orElse(text));
         return of.kind() == Tracked.Kind.SETTING && of.name().isEmpty()
@@ -55,10 +54,9 @@ final class Told {
     List<String> differences(Optional<Image> was, Optional<Image> is) {
         List<String> lines = new ArrayList<>();
         if (was.isPresent() && is.isPresent()) {
-            columns(Image.said(was.get().row(), seal), Image.said(is.get().row(), seal), lines);
-            Map<String, List<Map<String, Object>>> before =
-                    Image.saidLines(was.get().lines(), seal);
-            Image.saidLines(is.get().lines(), seal).forEach((table, rows) -> {
+            columns(was.get().said(seal), is.get().said(seal), lines);
+            Map<String, List<Map<String, Object>>> before = was.get().saidLines(seal);
+            is.get().saidLines(seal).forEach((table, rows) -> {
                 List<Map<String, Object>> old = before.getOrDefault(table, List.of());
                 long same = rows.stream().filter(old::contains).count();
                 if (same != rows.size() || rows.size() != old.size()) {

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -27,10 +28,12 @@ class Account {
 
     /** Secret of the second factor; empty without one. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'ACCOUNT.TOTP:' || {@}.id || ' ' || totp")
     String totp = "";
 
     /** Where a way back is sent; empty for nowhere. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'ACCOUNT.MAIL:' || {@}.id || ' ' || mail")
     String mail = "";
 
     @Nullable

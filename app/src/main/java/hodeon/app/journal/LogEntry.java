@@ -22,6 +22,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.ColumnTransformer;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -38,6 +39,7 @@ class LogEntry {
     int times = 1;
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'LOG_ENTRY.NOTE:' || {@}.id || ' ' || note")
     String note = "";
 
     @Nullable
@@ -52,21 +54,25 @@ class LogEntry {
 
     /** A name of the party, “a stranger”, or nothing. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'LOG_ENTRY.WHO:' || {@}.id || ' ' || who")
     String who = "";
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'LOG_ENTRY.AT_PLACE:' || {@}.id || ' ' || at_place")
     String atPlace = "";
 
     @Nullable
     LocalDateTime tourniquetAt;
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'LOG_ENTRY.BODY_PLACE:' || {@}.id || ' ' || body_place")
     String bodyPlace = "";
 
     boolean specimen;
 
     /** A press a line: moment on the clock on the wall, a blank, what. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'LOG_ENTRY.MOMENTS:' || {@}.id || ' ' || moments")
     String moments = "";
 
     @Nullable

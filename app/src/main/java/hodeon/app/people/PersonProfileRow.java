@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -24,5 +25,6 @@ class PersonProfileRow {
 
     /** A {@link Profile} as JSON. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'PERSON.PROFILE:' || {@}.id || ' ' || profile")
     String profile = "";
 }

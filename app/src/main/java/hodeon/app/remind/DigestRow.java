@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -17,6 +18,7 @@ class DigestRow {
     UUID householdId = new UUID(0, 0);
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'MAIL_DIGEST.ADDRESS:' || {@}.household_id || ' ' || address")
     String address = "";
 
     int everyDays = 7;

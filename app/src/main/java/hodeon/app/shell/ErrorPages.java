@@ -8,9 +8,9 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.ConversionNotSupportedException;
 import org.springframework.beans.InvalidPropertyException;
 import org.springframework.core.NestedExceptionUtils;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindException;
 import org.springframework.web.ErrorResponse;
@@ -114,8 +114,8 @@ class ErrorPages {
     }
 
     /** What the database says around it hides that it is the key that is missing. */
-    @ExceptionHandler(JpaSystemException.class)
-    String inTheDatabase(HttpServletRequest request, HttpServletResponse response, JpaSystemException e, Model model) {
+    @ExceptionHandler(DataAccessException.class)
+    String inTheDatabase(HttpServletRequest request, HttpServletResponse response, DataAccessException e, Model model) {
         if (NestedExceptionUtils.getMostSpecificCause(e) instanceof Seal.Locked locked) {
             response.setStatus(HttpStatus.LOCKED.value());
             return locked(locked, model);

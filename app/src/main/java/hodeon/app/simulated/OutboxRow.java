@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 
 @Entity
 @Table(name = "simulated_outbox")
@@ -19,11 +20,14 @@ class OutboxRow {
     LocalDateTime sentAt = LocalDateTime.MIN;
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'SIMULATED_OUTBOX.ADDRESS:' || {@}.id || ' ' || address")
     String address = "";
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'SIMULATED_OUTBOX.SUBJECT:' || {@}.id || ' ' || subject")
     String subject = "";
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'SIMULATED_OUTBOX.BODY:' || {@}.id || ' ' || body")
     String body = "";
 }

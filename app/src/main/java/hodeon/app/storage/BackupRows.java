@@ -117,34 +117,35 @@ class BackupRows {
         return database.query(
                 "select * from " + table.name() + " where " + table.ofHousehold() + " order by "
                         + String.join(", ", table.key()),
-                (row, n) -> row(row, BackupTables.SEALED.getOrDefault(table.name(), Set.of())),
+                (row, n) -> opened(table.name(), row(row)),
                 household);
     }
 
-    private Map<String, Object> row(ResultSet row, Set<String> sealed) throws SQLException {
+    private static Map<String, Object> row(ResultSet row) throws SQLException {
         ResultSetMetaData columns = row.getMetaData();
         Map<String, Object> values = new LinkedHashMap<>();
         for (int c = 1; c <= columns.getColumnCount(); c++) {
-            String name = columns.getColumnName(c).toLowerCase(Locale.ROOT);
             Object value = value(row, c, columns.getColumnType(c));
-            if (value != null && !name.equals("household_id")) {
-                values.put(
-                        name, value instanceof String text && sealed.contains(name) ? readable(text, c, row) : value);
+            if (value != null) {
+                values.put(columns.getColumnName(c).toLowerCase(Locale.ROOT), value);
             }
         }
         return values;
     }
 
     /** A copy that could not be read again is none: what is damaged is named, with its row. */
-    private String readable(String sealed, int column, ResultSet row) throws SQLException {
-        try {
-            return seal.strictly(sealed);
-        } catch (Seal.WrongKey damaged) {
-            throw new Backup.Damaged(
-                    row.getMetaData().getTableName(column).toLowerCase(Locale.ROOT),
-                    row.getMetaData().getColumnName(column).toLowerCase(Locale.ROOT),
-                    row.getString(1));
+    private Map<String, Object> opened(String table, Map<String, Object> row) {
+        Map<String, Object> opened = new LinkedHashMap<>(row);
+        for (String column : SealedColumns.of(table)) {
+            String place = SealedColumns.place(table, column, row);
+            try {
+                opened.computeIfPresent(column, (name, sealed) -> seal.strictly(place, sealed.toString()));
+            } catch (Seal.WrongKey damaged) {
+                throw new Backup.Damaged(table, column, place.substring(place.indexOf(':') + 1));
+            }
         }
+        opened.remove("household_id");
+        return opened;
     }
 
     private static @Nullable Object value(ResultSet row, int column, int type) throws SQLException {
@@ -160,14 +161,13 @@ class BackupRows {
     void write(Table table, UUID household, List<Map<String, Object>> rows) {
         List<Column> columns = columns(table);
         List<String> names = columns.stream().map(Column::name).toList();
-        Set<String> sealed = BackupTables.SEALED.getOrDefault(table.name(), Set.of());
         Set<String> later = toItself(table);
         List<Object[]> values = new ArrayList<>();
         for (Map<String, Object> row : rows) {
             values.add(columns.stream()
                     .map(c -> c.name().equals("household_id")
                             ? household
-                            : later.contains(c.name()) ? null : written(orUsual(row, c), c, sealed))
+                            : later.contains(c.name()) ? null : typed(orUsual(row, c), c.type()))
                     .toArray());
         }
         database.batchUpdate(
@@ -197,12 +197,6 @@ class BackupRows {
     private static @Nullable Object orUsual(Map<String, Object> row, Column column) {
         Object value = row.get(column.name());
         return value != null || column.nullable() ? value : column.usual().orElse(null);
-    }
-
-    private @Nullable Object written(@Nullable Object value, Column column, Set<String> sealed) {
-        return value instanceof String plain && sealed.contains(column.name())
-                ? seal.close(plain)
-                : typed(value, column.type());
     }
 
     private static @Nullable Object typed(@Nullable Object value, int type) {

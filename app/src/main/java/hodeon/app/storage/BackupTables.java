@@ -1,9 +1,6 @@
 package hodeon.app.storage;
 
-import static java.util.Map.entry;
-
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -118,25 +115,6 @@ final class BackupTables {
             "care_note",
             "carrier",
             "carrier_given");
-
-    /** Columns about people by table. They are sealed in the database and plain in a backup, which has no key. */
-    static final Map<String, Set<String>> SEALED = Map.ofEntries(
-            entry("trip_person", Set.of("name", "allergies", "conditions", "rescue")),
-            entry("log_entry", Set.of("who", "note", "at_place", "body_place", "moments")),
-            entry("brief_draft", Set.of("form")),
-            entry("stock_place", Set.of("known_by")),
-            entry("check_line", Set.of("lent_to")),
-            entry("taken", Set.of("who")),
-            entry("dispensed", Set.of("who", "directions", "given_by")),
-            entry("person", Set.of("profile")),
-            entry("dose_taken", Set.of("dose")),
-            entry("care_note", Set.of("note")),
-            entry("carrier", Set.of("name")),
-            entry("own_medicine", Set.of("name", "ingredient", "classes", "confirmed", "also_holds", "bands")),
-            entry("country_note", Set.of("country", "note", "source")),
-            entry("mail_digest", Set.of("address")),
-            entry("simulated_outbox", Set.of("address", "subject", "body")),
-            entry("account", Set.of("totp", "mail")));
 
     private BackupTables() {}
 

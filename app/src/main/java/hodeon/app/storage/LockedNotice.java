@@ -31,14 +31,17 @@ class LockedNotice {
     static class LookAgain {
 
         private final Seal seal;
+        private final Sealing sealing;
 
-        LookAgain(Seal seal) {
+        LookAgain(Seal seal, Sealing sealing) {
             this.seal = seal;
+            this.sealing = sealing;
         }
 
         @PostMapping("/locked/look")
         String look() {
             seal.look();
+            sealing.begin();
             return "redirect:/people";
         }
     }

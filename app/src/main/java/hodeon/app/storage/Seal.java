@@ -1,27 +1,30 @@
 package hodeon.app.storage;
 
+import java.nio.BufferUnderflowException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.security.GeneralSecurityException;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
+import javax.crypto.Cipher;
 import javax.crypto.KDF;
+import javax.crypto.SecretKey;
+import javax.crypto.spec.GCMParameterSpec;
 import javax.crypto.spec.HKDFParameterSpec;
 import javax.crypto.spec.SecretKeySpec;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.security.crypto.encrypt.AesBytesEncryptor;
-import org.springframework.security.crypto.encrypt.AesBytesEncryptor.CipherAlgorithm;
-import org.springframework.security.crypto.encrypt.BytesEncryptor;
 import org.springframework.security.crypto.keygen.KeyGenerators;
 import org.springframework.stereotype.Component;
 
 /**
  * Seals what is written about people, so that the database file alone tells nobody anything: AES-256 in Galois/counter
- * mode, a fresh number for each text. The key lies in a file of its own ({@code hodeon.key-file}) that only its owner may
+ * mode, a fresh number for each text, bound to the place it is written for (the row and column, as authenticated data): nothing opens
+ * where somebody else has put it. The key lies in a file of its own ({@code hodeon.key-file}) that only its owner may
  * read; whoever keeps copies of the database keeps one of the key, elsewhere.
  *
  * <p>Without the key that the data were sealed with the seal is locked: nothing is opened or sealed until it is back. A new key is
@@ -30,19 +33,26 @@ import org.springframework.stereotype.Component;
 @Component
 public class Seal {
 
-    static final String MARK = "sealed:";
+    static final String MARK = "bound:";
+
+    /** Began what was sealed for no place in particular, by earlier versions. */
+    static final String UNBOUND_MARK = "sealed:";
+
+    /** Where the word lies by which the right key is known. */
+    static final String PROOF = "seal_proof.sealed:1";
 
     /** Stands where something sealed cannot be read: locked, or damaged. */
     public static final String UNREADABLE = "cannot be read";
 
     private static final int NUMBER_BYTES = 12;
+    private static final int TAG_BITS = 128;
     private static final int ANOTHER_BYTES = 32;
 
     private final KeyFile file;
     private final Optional<JdbcTemplate> database;
 
     @Nullable
-    private volatile BytesEncryptor cipher;
+    private volatile SecretKey cipher;
 
     private volatile String locked = "";
 
@@ -72,12 +82,10 @@ public class Seal {
                 }
                 file.make();
             }
-            BytesEncryptor found = new AesBytesEncryptor(
-                    new SecretKeySpec(file.read(), "AES"),
-                    KeyGenerators.secureRandom(NUMBER_BYTES),
-                    CipherAlgorithm.GCM);
+            SecretKey found = new SecretKeySpec(file.read(), "AES");
             if (proof.isPresent()) {
-                decrypted(found, proof.get());
+                String word = proof.get();
+                decrypted(found, word.startsWith(UNBOUND_MARK) ? "" : PROOF, word);
             }
             cipher = found;
             locked = "";
@@ -104,6 +112,13 @@ public class Seal {
         return locked;
     }
 
+    /** Throws {@link Locked} while the key is missing. */
+    void needed() {
+        if (cipher == null) {
+            throw new Locked(locked);
+        }
+    }
+
     /** Where the key is looked for. */
     public String keyFile() {
         return file.toString();
@@ -114,9 +129,7 @@ public class Seal {
      * another purpose (HKDF with SHA-256, RFC 5869); throws {@link Locked}.
      */
     public byte[] another(String purpose) {
-        if (cipher == null) {
-            throw new Locked(locked);
-        }
+        needed();
         try {
             return KDF.getInstance("HKDF-SHA256")
                     .deriveData(HKDFParameterSpec.ofExtract()
@@ -127,46 +140,103 @@ public class Seal {
         }
     }
 
-    /** Nothing stays nothing, so that an empty field is not made to look like a filled one; throws {@link Locked}. */
-    public String close(String plain) {
-        BytesEncryptor with = cipher;
+    /**
+     * Sealed for this place alone. Nothing stays nothing, so that an empty field is not made to look like a filled one; throws
+     * {@link Locked}.
+     *
+     * @param place table, column and row: “CARE_NOTE.NOTE:” and its id
+     */
+    String close(String place, String plain) {
+        SecretKey with = cipher;
         if (plain.isEmpty()) {
             return "";
         }
         if (with == null) {
             throw new Locked(locked);
         }
-        return MARK + Base64.getEncoder().encodeToString(with.encrypt(plain.getBytes(StandardCharsets.UTF_8)));
+        try {
+            byte[] number = KeyGenerators.secureRandom(NUMBER_BYTES).generateKey();
+            byte[] text =
+                    crypt(Cipher.ENCRYPT_MODE, with, number, place).doFinal(plain.getBytes(StandardCharsets.UTF_8));
+            return MARK
+                    + Base64.getEncoder()
+                            .encodeToString(ByteBuffer.allocate(number.length + text.length)
+                                    .put(number)
+                                    .put(text)
+                                    .array());
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException("This Java has no AES in Galois/counter mode.", e);
+        }
     }
 
-    /** What was written before there was a seal is read as it is; {@link #UNREADABLE} where that cannot be. */
-    public String open(String sealed) {
+    /** {@link #UNREADABLE} where it was not sealed for this place, is damaged, or the key is missing. */
+    public String open(String place, String sealed) {
         try {
-            return strictly(sealed);
+            return strictly(place, sealed);
         } catch (WrongKey | Locked unreadable) {
             return UNREADABLE;
         }
     }
 
-    /** The same, but throws {@link Locked} without the key, and {@link WrongKey} where what was sealed is damaged. */
-    String strictly(String sealed) {
-        if (!sealed.startsWith(MARK)) {
-            return sealed;
+    /** The same, but throws {@link Locked} without the key, and {@link WrongKey} where it was not sealed for this place or is damaged. */
+    String strictly(String place, String sealed) {
+        SecretKey with = cipher;
+        if (sealed.isEmpty()) {
+            return "";
         }
-        BytesEncryptor with = cipher;
         if (with == null) {
             throw new Locked(locked);
         }
-        return decrypted(with, sealed);
+        if (!sealed.startsWith(MARK)) {
+            throw new WrongKey("What stands in " + place + " was not sealed by Hodeon.");
+        }
+        return decrypted(with, place, sealed);
     }
 
-    private static String decrypted(BytesEncryptor with, String sealed) {
+    /** Whether it is sealed, and for this place; throws {@link Locked}. */
+    boolean opens(String place, String text) {
+        if (!text.startsWith(MARK)) {
+            return false;
+        }
         try {
-            return new String(
-                    with.decrypt(Base64.getDecoder().decode(sealed.substring(MARK.length()))), StandardCharsets.UTF_8);
-        } catch (IllegalArgumentException | IllegalStateException | IndexOutOfBoundsException e) {
+            strictly(place, text);
+            return true;
+        } catch (WrongKey plain) {
+            return false;
+        }
+    }
+
+    /** What earlier versions wrote: sealed for no place, or plain. Empty where it is damaged, or bound already. */
+    Optional<String> unbound(String text) {
+        SecretKey with = cipher;
+        if (with == null || text.startsWith(MARK)) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(text.startsWith(UNBOUND_MARK) ? decrypted(with, "", text) : text);
+        } catch (WrongKey damaged) {
+            return Optional.empty();
+        }
+    }
+
+    private static String decrypted(SecretKey with, String place, String sealed) {
+        try {
+            ByteBuffer bytes = ByteBuffer.wrap(Base64.getDecoder().decode(sealed.substring(sealed.indexOf(':') + 1)));
+            byte[] number = new byte[NUMBER_BYTES];
+            bytes.get(number);
+            byte[] text = new byte[bytes.remaining()];
+            bytes.get(text);
+            return new String(crypt(Cipher.DECRYPT_MODE, with, number, place).doFinal(text), StandardCharsets.UTF_8);
+        } catch (IllegalArgumentException | BufferUnderflowException | GeneralSecurityException e) {
             throw new WrongKey("The key file does not open what was sealed; it belongs to other data.");
         }
+    }
+
+    private static Cipher crypt(int mode, SecretKey with, byte[] number, String place) throws GeneralSecurityException {
+        Cipher crypt = Cipher.getInstance("AES/GCM/NoPadding");
+        crypt.init(mode, with, new GCMParameterSpec(TAG_BITS, number));
+        crypt.updateAAD(place.getBytes(StandardCharsets.UTF_8));
+        return crypt;
     }
 
     /** The key is not the one the data were sealed with, or what was sealed is damaged. */

@@ -4,7 +4,12 @@ import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
 import org.springframework.stereotype.Component;
 
-/** A column about people: sealed in the database, plain in the row. Name it in {@link BackupTables#SEALED} too. */
+/**
+ * A column about people: sealed in the database (see {@link SealingTrigger}), plain in the row. It is read with its place before it, so
+ * that what was sealed for another row or column does not open; Hibernate puts the table for the braces, and in
+ * entities before the column's own name wherever it stands written small:
+ * {@code @ColumnTransformer(read = "'CARE_NOTE.NOTE:' || {@}.id || ' ' || note")}. Name it in {@link SealedColumns} too.
+ */
 @Component
 @Converter
 public class SealedText implements AttributeConverter<String, String> {
@@ -15,13 +20,18 @@ public class SealedText implements AttributeConverter<String, String> {
         this.seal = seal;
     }
 
+    /** The database seals it, and only with the key. */
     @Override
     public String convertToDatabaseColumn(String plain) {
-        return seal.close(plain);
+        if (!plain.isEmpty()) {
+            seal.needed();
+        }
+        return plain;
     }
 
     @Override
-    public String convertToEntityAttribute(String sealed) {
-        return seal.open(sealed);
+    public String convertToEntityAttribute(String placed) {
+        int blank = placed.indexOf(' ');
+        return seal.open(placed.substring(0, blank), placed.substring(blank + 1));
     }
 }

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.hibernate.annotations.DynamicUpdate;
 
 @Entity
@@ -25,6 +26,7 @@ class TakenRow {
     int pieces;
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'TAKEN.WHO:' || {@}.id || ' ' || who")
     String who = "";
 
     /** Empty where nobody said what for. */

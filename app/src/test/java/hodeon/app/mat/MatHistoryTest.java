@@ -95,7 +95,7 @@ class MatHistoryTest extends WebTest {
         open(mine, trip + "/mat?by=volume&severity=5")
                 .andExpect(content()
                         .string(allOf(
-                                containsString("same scale of <span>millilitres</span>"),
+                                containsString("same scale of <span>room</span>"),
                                 containsString("formaction=\"" + trip + "/mat/plus?by=volume&amp;severity=5\""))));
     }
 }

@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.StockTest;
+import hodeon.app.Tampered;
 import hodeon.app.stock.place.Place;
 import hodeon.app.storage.Seal;
 import java.nio.file.Files;
@@ -126,9 +127,11 @@ class LostKeyTest extends StockTest {
                 "2026-01-01T08:00",
                 "zone",
                 "Etc/UTC");
-        database.update("update person set profile = 'sealed:AAAA' where id = ?", UUID.fromString(id));
-        database.update(
-                "update trip_person set allergies = 'sealed:AAAA' where trip_id = ?",
+        Tampered.with(database, "person", "profile = 'bound:AAAA' where id = ?", UUID.fromString(id));
+        Tampered.with(
+                database,
+                "trip_person",
+                "allergies = 'bound:AAAA' where trip_id = ?",
                 UUID.fromString(trip.replace("/trips/", "")));
         open(mine, "/people")
                 .andExpect(status().isOk())

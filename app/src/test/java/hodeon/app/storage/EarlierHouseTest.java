@@ -85,4 +85,18 @@ class EarlierHouseTest {
                 "select id from stock_place where name = 'Deck pouch' and deleted_at is null", UUID.class);
         web.perform(get("/kits/" + place).with(user(sample))).andExpect(says("24 kinds"));
     }
+
+    /** It was sealed for no place, or not at all. */
+    @Test
+    void whatIsAboutPeopleIsSealedForItsPlace() {
+        SealedColumns.ALL.forEach((table, sealed) -> sealed.columns()
+                .forEach(column -> assertThat(database.queryForObject(
+                                "select count(*) from " + table + " where " + column + " <> '' and " + column
+                                        + " not like 'bound:%'",
+                                Long.class))
+                        .as(table + "." + column)
+                        .isZero()));
+        assertThat(database.queryForObject("select count(*) from person where profile like 'bound:%'", Long.class))
+                .isPositive();
+    }
 }

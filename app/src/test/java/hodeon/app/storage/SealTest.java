@@ -14,16 +14,29 @@ class SealTest {
     Path folder;
 
     @Test
-    void whatIsSealedOpensWithTheSameKeyOnlyAndLooksDifferentEachTime() {
+    void whatIsSealedOpensWithTheSameKeyInItsPlaceOnlyAndLooksDifferentEachTime() {
         Seal seal = new Seal(folder.resolve("key"));
-        String closed = seal.close("Beck, 9, asthma ✓");
-        assertThat(closed).startsWith(Seal.MARK).doesNotContain("Beck").isNotEqualTo(seal.close("Beck, 9, asthma ✓"));
-        assertThat(new Seal(folder.resolve("key")).open(closed)).isEqualTo("Beck, 9, asthma ✓");
-        assertThatThrownBy(() -> new Seal(folder.resolve("another")).strictly(closed))
+        String closed = seal.close("person.profile:1", "Beck, 9, asthma ✓");
+        assertThat(closed)
+                .startsWith(Seal.MARK)
+                .doesNotContain("Beck")
+                .isNotEqualTo(seal.close("person.profile:1", "Beck, 9, asthma ✓"));
+        assertThat(new Seal(folder.resolve("key")).open("person.profile:1", closed))
+                .isEqualTo("Beck, 9, asthma ✓");
+        assertThatThrownBy(() -> new Seal(folder.resolve("another")).strictly("person.profile:1", closed))
                 .isInstanceOf(Seal.WrongKey.class);
         String touched = closed.substring(0, closed.length() - 8) + "AAAAAAA=";
-        assertThatThrownBy(() -> seal.strictly(touched)).isInstanceOf(Seal.WrongKey.class);
-        assertThat(seal.open(touched)).isEqualTo(Seal.UNREADABLE);
+        for (String[] placed : new String[][] {
+            {"person.profile:1", touched},
+            {"person.profile:2", closed},
+            {"care_note.note:1", closed},
+            {"person.profile:1", "Beck"}
+        }) {
+            assertThatThrownBy(() -> seal.strictly(placed[0], placed[1])).isInstanceOf(Seal.WrongKey.class);
+            assertThat(seal.open(placed[0], placed[1])).isEqualTo(Seal.UNREADABLE);
+        }
+        assertThat(seal.close("person.profile:1", "")).isEmpty();
+        assertThat(seal.open("person.profile:1", "")).isEmpty();
     }
 
     @Test
@@ -34,13 +47,6 @@ class SealTest {
                 .isEqualTo(new Seal(folder.resolve("key")).another("notes of ottilie"))
                 .isNotEqualTo(seal.another("notes of sef"))
                 .isNotEqualTo(new Seal(folder.resolve("another")).another("notes of ottilie"));
-    }
-
-    @Test
-    void whatWasWrittenBeforeThereWasASealIsReadAsItIs() {
-        Seal seal = new Seal(folder.resolve("key"));
-        assertThat(seal.open("Beck")).isEqualTo("Beck");
-        assertThat(seal.close("")).isEmpty();
     }
 
     @Test

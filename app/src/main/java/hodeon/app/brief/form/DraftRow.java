@@ -10,6 +10,7 @@ import java.io.Serial;
 import java.io.Serializable;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 
 /** A brief that is still being typed. */
 @Entity
@@ -30,6 +31,7 @@ class DraftRow {
 
     /** The form as JSON. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'BRIEF_DRAFT.FORM:' || {@}.household_id || '/' || {@}.about || ' ' || form")
     String form = "";
 
     record Key(UUID householdId, UUID about) implements Serializable {

@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 
@@ -29,6 +30,7 @@ class DispensedRow {
     UUID personId;
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'DISPENSED.WHO:' || {@}.id || ' ' || who")
     String who = "";
 
     String product = "";
@@ -36,6 +38,7 @@ class DispensedRow {
 
     /** What the label says, a line each. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'DISPENSED.DIRECTIONS:' || {@}.id || ' ' || directions")
     String directions = "";
 
     String lots = "";
@@ -44,6 +47,7 @@ class DispensedRow {
     LocalDate goodUntil;
 
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'DISPENSED.GIVEN_BY:' || {@}.id || ' ' || given_by")
     String givenBy = "";
 
     LocalDateTime givenAt = LocalDateTime.MIN;

@@ -6,6 +6,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.jspecify.annotations.Nullable;
 
 /** Somebody or something that carries a part of an outing's kit. */
@@ -22,6 +23,7 @@ class CarrierRow {
 
     /** Mostly that of one of the party. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'CARRIER.NAME:' || {@}.id || ' ' || name")
     String name = "";
 
     /** Boat, pack, vehicle; empty if it needs no saying. */

@@ -10,6 +10,7 @@ import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 
@@ -49,6 +50,7 @@ public class PlaceRow {
 
     /** Who knows that. */
     @Convert(converter = SealedText.class)
+    @ColumnTransformer(read = "'STOCK_PLACE.KNOWN_BY:' || {@}.id || ' ' || known_by")
     public String knownBy = "";
 
     public String condition = "";

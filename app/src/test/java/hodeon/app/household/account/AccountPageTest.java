@@ -88,7 +88,7 @@ class AccountPageTest extends WebTest {
                         .get("codes");
         assertThat(codes).hasSize(10);
         assertThat(database.queryForObject("select totp from account where id = ?", String.class, mine.accountId()))
-                .startsWith("sealed:");
+                .startsWith("bound:");
 
         MockHttpSession half = new MockHttpSession();
         signIn(mine, OLD, half).andExpect(redirectedUrl("/sign-in/second"));

@@ -1,0 +1,92 @@
+package hodeon.app.storage;
+
+import jakarta.annotation.PreDestroy;
+import java.util.Set;
+import java.util.TreeSet;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * From here on the database seals what is about people. A word sealed with the first key is left, by which the right one is known for
+ * ever; what was written before its column was sealed, or sealed for no place, is sealed anew, once for each column: whatever else is
+ * found unsealed later was not written by Hodeon, and is not read.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class Sealing implements SmartInitializingSingleton {
+
+    private static final String WORD = "Hodeon";
+
+    private final JdbcTemplate database;
+    private final TransactionTemplate together;
+    private final Seal seal;
+    private final String path;
+
+    Sealing(JdbcTemplate database, TransactionTemplate together, Seal seal) {
+        this.database = database;
+        this.together = together;
+        this.seal = seal;
+        this.path = String.valueOf(database.queryForObject("call database_path()", String.class));
+    }
+
+    @Override
+    public void afterSingletonsInstantiated() {
+        SealingTrigger.use(path, seal);
+        SealedColumns.ALL
+                .keySet()
+                .forEach(table -> database.execute("create trigger if not exists sealed_" + table
+                        + " before insert, update on " + table + " for each row call '"
+                        + SealingTrigger.class.getName() + "'"));
+        begin();
+    }
+
+    /** Nothing while the key is missing; looked at again when it is back. */
+    void begin() {
+        if (seal.locked().isEmpty()) {
+            together.executeWithoutResult(open -> {
+                leaveWord();
+                bind();
+            });
+        }
+    }
+
+    private void leaveWord() {
+        if (database.queryForList("select 1 from seal_proof where id = 1").isEmpty()) {
+            database.update("insert into seal_proof (id, sealed) values (1, ?)", seal.close(Seal.PROOF, WORD));
+        }
+    }
+
+    private void bind() {
+        String place = "seal_proof.bound:1";
+        String known = String.valueOf(
+                database.queryForObject("select bound from seal_proof where id = 1", String.class));
+        Set<String> bound = new TreeSet<>(known.isEmpty() ? Set.of() : Set.of(seal.strictly(place, known).split(" ")));
+        SealedColumns.ALL.forEach((table, sealed) -> sealed.columns().stream()
+                .filter(column -> bound.add(table + "." + column))
+                .forEach(column -> bind(table, column)));
+        String now = String.join(" ", bound);
+        if (known.isEmpty() || !seal.strictly(place, known).equals(now)) {
+            database.update("update seal_proof set bound = ? where id = 1", seal.close(place, now));
+        }
+    }
+
+    /** What is damaged stays as it is, and is named where it is read. */
+    private void bind(String table, String column) {
+        database
+                .query(
+                        "select _rowid_, " + column + " from " + table + " where " + column + " <> ''",
+                        (row, n) -> new Object[] {row.getString(2), row.getLong(1)})
+                .forEach(row -> seal.unbound(String.valueOf(row[0]))
+                        .ifPresent(plain -> database.update(
+                                "update " + table + " set " + column + " = ? where _rowid_ = ?", plain, row[1])));
+    }
+
+    @PreDestroy
+    void leave() {
+        SealingTrigger.leave(path);
+    }
+}
