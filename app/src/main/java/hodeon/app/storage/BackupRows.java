@@ -139,7 +139,7 @@ class BackupRows {
         for (String column : SealedColumns.of(table)) {
             String place = SealedColumns.place(table, column, row);
             try {
-                opened.computeIfPresent(column, (name, sealed) -> seal.strictly(place, sealed.toString()));
+                opened.computeIfPresent(column, (name, text) -> seal.strictly(place, text.toString()));
             } catch (Seal.WrongKey damaged) {
                 throw new Backup.Damaged(table, column, place.substring(place.indexOf(':') + 1));
             }

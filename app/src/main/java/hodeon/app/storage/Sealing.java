@@ -62,10 +62,11 @@ class Sealing implements SmartInitializingSingleton {
 
     private void bind() {
         String place = "seal_proof.bound:1";
-        String known = String.valueOf(
-                database.queryForObject("select bound from seal_proof where id = 1", String.class));
-        Set<String> bound = new TreeSet<>(known.isEmpty() ? Set.of() : Set.of(seal.strictly(place, known).split(" ")));
-        SealedColumns.ALL.forEach((table, sealed) -> sealed.columns().stream()
+        String known =
+                String.valueOf(database.queryForObject("select bound from seal_proof where id = 1", String.class));
+        Set<String> bound = new TreeSet<>(
+                known.isEmpty() ? Set.of() : Set.of(seal.strictly(place, known).split(" ")));
+        SealedColumns.ALL.forEach((table, people) -> people.columns().stream()
                 .filter(column -> bound.add(table + "." + column))
                 .forEach(column -> bind(table, column)));
         String now = String.join(" ", bound);
@@ -76,10 +77,8 @@ class Sealing implements SmartInitializingSingleton {
 
     /** What is damaged stays as it is, and is named where it is read. */
     private void bind(String table, String column) {
-        database
-                .query(
-                        "select _rowid_, " + column + " from " + table + " where " + column + " <> ''",
-                        (row, n) -> new Object[] {row.getString(2), row.getLong(1)})
+        database.query("select _rowid_, " + column + " from " + table + " where " + column + " <> ''", (row, n) ->
+                        new Object[] {row.getString(2), row.getLong(1)})
                 .forEach(row -> seal.unbound(String.valueOf(row[0]))
                         .ifPresent(plain -> database.update(
                                 "update " + table + " set " + column + " = ? where _rowid_ = ?", plain, row[1])));

@@ -89,8 +89,8 @@ class EarlierHouseTest {
     /** It was sealed for no place, or not at all. */
     @Test
     void whatIsAboutPeopleIsSealedForItsPlace() {
-        SealedColumns.ALL.forEach((table, sealed) -> sealed.columns()
-                .forEach(column -> assertThat(database.queryForObject(
+        SealedColumns.ALL.forEach(
+                (table, people) -> people.columns().forEach(column -> assertThat(database.queryForObject(
                                 "select count(*) from " + table + " where " + column + " <> '' and " + column
                                         + " not like 'bound:%'",
                                 Long.class))
