@@ -119,7 +119,7 @@ document.addEventListener('alpine:init', () => {
         button.setAttribute('aria-pressed', Boolean(started));
         const output = button.querySelector('output');
         if (!started) {
-          output.textContent = kind === 'after' ? `${figure} min` : kind === 'beat' ? `${figure} a minute` : 'start';
+          output.textContent = kind === 'after' ? `${figure} min` : kind === 'beat' ? hodeonSays('aid.aMinute', figure) : hodeonSays('aid.start');
           button.classList.remove('due', 'beat');
           continue;
         }
@@ -127,7 +127,7 @@ document.addEventListener('alpine:init', () => {
         if (kind === 'beat') {
           button.classList.add('beat');
           button.style.animationDuration = `${60 / figure}s`;
-          output.textContent = `${figure} a minute`;
+          output.textContent = hodeonSays('aid.aMinute', figure);
         } else if (kind === 'since') {
           output.textContent = this.clockFace(gone);
         } else {
@@ -135,7 +135,7 @@ document.addEventListener('alpine:init', () => {
           const due = left <= 0;
           if (due && !button.classList.contains('due')) navigator.vibrate?.([300, 200, 300]);
           button.classList.toggle('due', due);
-          output.textContent = due ? `NOW, ${this.clockFace(-left)} over` : this.clockFace(left);
+          output.textContent = due ? hodeonSays('aid.nowOver', this.clockFace(-left)) : this.clockFace(left);
         }
       }
     },

@@ -109,7 +109,7 @@ document.addEventListener('alpine:init', () => {
       this.timer = null;
       const answer = await fetch(document.getElementById('brief').action, { method: 'POST', body: this.draft() });
       const said = document.getElementById('draft-kept');
-      if (said) said.textContent = answer.ok ? 'Kept as a draft.' : 'The draft could not be kept; save the brief.';
+      if (said) said.textContent = hodeonSays(answer.ok ? 'brief.keptAsADraft' : 'brief.theDraftCouldNotBeKept');
     },
 
     legs() {
@@ -147,7 +147,7 @@ document.addEventListener('alpine:init', () => {
       // On top of every leg, so that both halves of an edge can be taken hold of.
       ends.slice(0, -1).forEach((end, i) => this.edge(svg, i, end, step, legs));
       if (at < 2 * this.days() - 1) draw(svg, 'rect', { class: 'strip-gap', x: at * step, y: 4, width: (2 * this.days() - at) * step, height: 34 });
-      for (let day = 0; 2 * day < whole; day += Math.ceil(whole / 28)) draw(svg, 'text', { class: 'strip-day', x: 2 * day * step + 2, y: 52 }, `day ${day + 1}`);
+      for (let day = 0; 2 * day < whole; day += Math.ceil(whole / 28)) draw(svg, 'text', { class: 'strip-day', x: 2 * day * step + 2, y: 52 }, hodeonSays('brief.day', day + 1));
       if (focused) svg.querySelector(`[data-edge="${focused}"]`)?.focus();
     },
 
@@ -155,8 +155,8 @@ document.addEventListener('alpine:init', () => {
     edge(svg, i, at, step, legs) {
       const edge = draw(svg, 'g', {
         class: 'strip-edge', 'data-edge': i, role: 'slider', tabindex: 0, transform: `translate(${at * step} 0)`,
-        'aria-label': `End of ${legs[i].name}`, 'aria-valuemin': 0.5, 'aria-valuemax': (legs[i].halfDays + legs[i + 1].halfDays - 1) / 2,
-        'aria-valuenow': legs[i].halfDays / 2, 'aria-valuetext': `${legs[i].halfDays / 2} days, then ${legs[i + 1].halfDays / 2} days of ${legs[i + 1].name}`,
+        'aria-label': hodeonSays('brief.endOf', legs[i].name), 'aria-valuemin': 0.5, 'aria-valuemax': (legs[i].halfDays + legs[i + 1].halfDays - 1) / 2,
+        'aria-valuenow': legs[i].halfDays / 2, 'aria-valuetext': hodeonSays('brief.daysThenDaysOf', legs[i].halfDays / 2, legs[i + 1].halfDays / 2, legs[i + 1].name),
       });
       draw(edge, 'rect', { class: 'strip-reach', x: -12, y: 0, width: 24, height: 42 });
       draw(edge, 'rect', { class: 'strip-grip', x: -4, y: 0, width: 8, height: 42, rx: 3 });

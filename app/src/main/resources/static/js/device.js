@@ -27,17 +27,17 @@ document.addEventListener('alpine:init', () => {
       navigator.serviceWorker?.addEventListener('message', (event) => {
         if (event.data.kept !== undefined) {
           this.said = event.data.missed === 0
-            ? `Kept on this device: ${event.data.kept} pages, for ${event.data.days} days. Signing out takes them away.`
-            : `${event.data.missed} of ${event.data.kept + event.data.missed} pages could not be reached; press again.`;
+            ? hodeonSays('device.keptOnThisDevice', event.data.kept, event.data.days)
+            : hodeonSays('device.pagesCouldNotBeReached', event.data.missed, event.data.kept + event.data.missed);
         }
       });
     },
 
     async take() {
-      this.said = 'Taking it along';
+      this.said = hodeonSays('device.takingItAlong');
       const pages = this.$root.dataset.pages.split(' ').filter(Boolean);
       if (!await window.hodeonKeep(pages)) {
-        this.said = 'This device keeps pages only over a secure connection (https).';
+        this.said = hodeonSays('device.onlyOverASecureConnection');
       }
     },
   }));

@@ -18,7 +18,7 @@
         form.dataset.closed = '';
         for (const button of form.querySelectorAll('button')) {
           button.disabled = true;
-          button.title = 'You may look here, not change anything';
+          button.title = hodeonSays('doors.youMayLookHere');
         }
       }
     }

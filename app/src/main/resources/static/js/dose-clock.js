@@ -100,25 +100,25 @@ document.addEventListener('alpine:init', () => {
     const day = (t) => wall(t, zone, { year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
     const twice = day(at) === day(at + 3_600_000) || day(at) === day(at - 3_600_000);
     const offset = wall(at, zone, { timeZoneName: 'longOffset' }).split('GMT')[1] || 'Z';
-    return wall(at, zone, { weekday: 'short' }) + ' ' + wall(at, zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
+    return new Intl.DateTimeFormat(document.documentElement.lang || 'en', { timeZone: zone, weekday: 'short' }).format(at).replace('.', '') + ' ' + wall(at, zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
       + (twice ? ' at UTC' + offset : '') + ', ' + zone;
   };
 
   const from = (at, now, zone) => {
     const minutes = Math.floor((at - now + 59_000) / 60_000);
-    return `${said(at + 59_000, zone)}, in ${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+    return hodeonSays('doseNow.inHMin', said(at + 59_000, zone), Math.floor(minutes / 60), minutes % 60);
   };
 
   // The same sentences as the server's.
   const sentence = (product, found, now, zone) => {
     const most = product.first[0];
-    const full = found.full === null ? 'not within a day: that is more than a day\'s most' : 'from ' + from(found.full, now, zone);
-    if (found.now?.units === most.units) return `Yes, now: up to ${most.says}.`;
-    if (found.now) return `Now no more than ${found.now.says}; ${most.says} ${full}.`;
+    const full = found.full === null ? hodeonSays('doseNow.notWithinADayThatIsMore') : hodeonSays('doseNow.from', from(found.full, now, zone));
+    if (found.now?.units === most.units) return hodeonSays('doseNow.yesNowUpTo', most.says);
+    if (found.now) return hodeonSays('doseNow.nowNoMoreThan', found.now.says, most.says, full);
     if (found.soonest && found.soonest.amount.units < most.units) {
-      return `Not yet. ${found.soonest.amount.says} from ${said(found.soonest.at + 59_000, zone)}; ${most.says} ${full}.`;
+      return hodeonSays('doseNow.notYetFrom', found.soonest.amount.says, said(found.soonest.at + 59_000, zone), most.says, full);
     }
-    return found.full === null ? `No, ${full}.` : `Not yet: ${full}.`;
+    return hodeonSays(found.full === null ? 'doseNow.no' : 'doseNow.notYet', full);
   };
 
   Alpine.data('doseClock', () => ({
@@ -176,13 +176,13 @@ document.addEventListener('alpine:init', () => {
       // A device whose clock runs a little behind is no earlier than the page that it shows.
       const now = Math.max(clock, this.book.from);
       if (!book || now >= this.book.until || clock < this.book.from - BEHIND) {
-        return [false, 'Not known out of reach. Wait until this page can be asked again, or ask a pharmacist or clinician.'];
+        return [false, hodeonSays('doseClock.notKnownOutOfReach')];
       }
       const found = next(book, product, now);
       const ask = product.asks || noted;
-      const why = product.asks ? 'it has cautions for them' : 'what was noted here is counted, but not what goes together';
-      return [found.now !== null && !ask, sentence(product, found, now, zone)
-        + (ask ? found.now ? ` But ask first: ${why}.` : ' Ask first, too.' : '')];
+      const why = hodeonSays(product.asks ? 'doseClock.itHasCautionsForThem' : 'doseClock.notWhatGoesTogether');
+      const too = found.now ? hodeonSays('doseClock.butAskFirst', why) : hodeonSays('doseNow.askFirstToo');
+      return [found.now !== null && !ask, [sentence(product, found, now, zone), ...(ask ? [too] : [])].join(' ')];
     },
 
     tell(line, fine, says) {

@@ -32,7 +32,7 @@ document.addEventListener('alpine:init', () => {
 
     async read(file) {
       if (file.size > MOST_BYTES) {
-        this.say(`“${file.name}” has ${Math.round(file.size / 1000)} kB; a list has at most ${MOST_BYTES / 1000} kB. Split it.`);
+        this.say(hodeonSays('drop.aListHasAtMost', file.name, Math.round(file.size / 1000), MOST_BYTES / 1000));
         return;
       }
       this.put(await file.text());

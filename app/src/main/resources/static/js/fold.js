@@ -31,7 +31,7 @@ document.addEventListener('alpine:init', () => {
     },
 
     get word() {
-      return this.open ? 'Fold' : 'Show';
+      return hodeonSays(this.open ? 'fold.fold' : 'fold.show');
     },
   }));
 });

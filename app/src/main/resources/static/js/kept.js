@@ -23,7 +23,7 @@
     link.textContent = title;
     const when = document.createElement('span');
     when.className = 'hint';
-    when.textContent = `as of ${of.toISOString().slice(0, 16).replace('T', ' ')} UTC`;
+    when.textContent = hodeonSays('kept.asOf', of.toISOString().slice(0, 16).replace('T', ' '));
     line.append(link, when);
     list.append(line);
   }

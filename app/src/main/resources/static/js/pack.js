@@ -81,7 +81,7 @@ document.addEventListener('alpine:init', () => {
     },
 
     get word() {
-      return this.began ? 'It is open: stop' : 'Start the stop-watch';
+      return hodeonSays(this.began ? 'pack.itIsOpenStop' : 'pack.startTheStopWatch');
     },
   }));
 });

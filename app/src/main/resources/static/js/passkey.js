@@ -6,8 +6,8 @@ document.addEventListener('alpine:init', () => {
   const asked = async (address, token, body) => {
     const headers = { 'X-CSRF-TOKEN': token, 'Content-Type': 'application/json', Accept: 'application/json' };
     const answer = await fetch(address, { method: 'POST', headers, body });
-    const said = await answer.json().catch(() => ({ why: 'The house did not answer. Try again.' }));
-    if (!answer.ok) throw new Error(said.why ?? 'The house did not take that. Load the page again.');
+    const said = await answer.json().catch(() => ({ why: hodeonSays('passkey.theHouseDidNotAnswer') }));
+    if (!answer.ok) throw new Error(said.why ?? hodeonSays('passkey.theHouseDidNotTakeThat'));
     return said;
   };
 
@@ -23,7 +23,7 @@ document.addEventListener('alpine:init', () => {
         location.assign((await work()).to);
       } catch (e) {
         // Whoever closes the device's own window has said no: that is no fault.
-        this.why = e.name === 'NotAllowedError' ? 'Nothing was done: the device was not opened.' : e.message;
+        this.why = e.name === 'NotAllowedError' ? hodeonSays('passkey.theDeviceWasNotOpened') : e.message;
       }
     },
     make() {

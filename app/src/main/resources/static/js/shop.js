@@ -34,7 +34,7 @@ document.addEventListener('alpine:init', () => {
       button.setAttribute('aria-pressed', ticked);
       line.querySelector('form [name="bought"]').value = !ticked;
       const all = this.$root.querySelectorAll('.buy.ticked').length;
-      document.getElementById('in-basket').textContent = `${all} of ${this.$root.dataset.kinds} in the basket`;
+      document.getElementById('in-basket').textContent = hodeonSays('shop.inTheBasket', all, this.$root.dataset.kinds);
     },
 
     async send() {
@@ -54,7 +54,7 @@ document.addEventListener('alpine:init', () => {
         }
         said.textContent = '';
       } catch {
-        said.textContent = 'Your ticks wait on this device until the house can be reached.';
+        said.textContent = hodeonSays('shop.yourTicksWait');
       } finally {
         this.sending = false;
       }
@@ -74,7 +74,7 @@ document.addEventListener('alpine:init', () => {
         list.select();
         document.execCommand('copy');
       }
-      button.textContent = 'Copied';
+      button.textContent = hodeonSays('shop.copied');
     },
   }));
 });

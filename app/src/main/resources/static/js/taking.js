@@ -33,7 +33,7 @@ document.addEventListener('alpine:init', () => {
       said.set('id', this.id());
       this.keep([...this.waiting(), said.toString()]);
       event.target.closest('details').open = false;
-      this.tell('Written down on this phone.');
+      this.tell(hodeonSays('taking.writtenDownOnThisPhone'));
       this.send();
     },
 
@@ -68,19 +68,19 @@ document.addEventListener('alpine:init', () => {
           // Only an answer about the note itself ends its waiting: too many, locked or out of order may be over later.
           if (!answer.ok && answer.status !== 404 && answer.status !== 422) throw new Error('later');
           this.keep(later);
-          this.tell(answer.ok ? 'Thank you. It is written down.' : await this.whyNot(answer));
+          this.tell(answer.ok ? hodeonSays('taking.thankYou') : await this.whyNot(answer));
           // What is left is read anew, unless somebody is just saying something else.
           if (answer.ok && later.length === 0 && !this.$root.querySelector('.thing[open]')) location.replace(`${this.address}?taken`);
         }
       } catch {
-        this.tell(`Out of reach: ${this.waiting().length} kept on this phone and sent later.`);
+        this.tell(hodeonSays('taking.outOfReach', this.waiting().length));
       } finally {
         this.sending = false;
       }
     },
 
     async whyNot(answer) {
-      return answer.status === 422 ? answer.text() : 'This code opens nothing any more. Tell whoever keeps the kit.';
+      return answer.status === 422 ? answer.text() : hodeonSays('taking.thisCodeOpensNothing');
     },
 
     tell(words) {

@@ -253,11 +253,10 @@ document.addEventListener('alpine:init', () => {
       const state = document.getElementById('trail-state');
       const count = waiting.filter((e) => !e.faults).length;
       state.textContent = count === 0
-        ? (this.sent ? [`All ${this.sent} sent.`, ...(this.counted ?? [])].join(' ') : 'Nothing waits on this device.')
-        : `${count} ${count === 1 ? 'note waits' : 'notes wait'} on this device`
-          + (this.signedOut ? ': sign in to send.' : this.reached === false ? ': the server is out of reach.' : '.');
+        ? (this.sent ? [hodeonSays('trail.allSent', this.sent), ...(this.counted ?? [])].join(' ') : hodeonSays('trail.nothingWaits'))
+        : this.waits(hodeonSays(count === 1 ? 'trail.noteWaits' : 'trail.notesWait', count));
       const refused = waiting.length - count;
-      if (refused > 0) state.textContent += ` ${refused} could not be taken: see below.`;
+      if (refused > 0) state.textContent += ` ${hodeonSays('trail.couldNotBeTaken', refused)}`;
       state.classList.toggle('alarm', refused > 0);
       const list = document.getElementById('trail-waiting');
       // What somebody is writing there stays.
@@ -266,16 +265,21 @@ document.addEventListener('alpine:init', () => {
       }
     },
 
+    waits(notes) {
+      if (this.signedOut) return hodeonSays('trail.signInToSend', notes);
+      return this.reached === false ? hodeonSays('trail.outOfReach', notes) : `${notes}.`;
+    },
+
     line(entry) {
       const line = document.getElementById('trail-line').content.firstElementChild.cloneNode(true);
-      line.querySelector('[data-part="what"]').textContent = `${entry.name}, ${entry.who || 'nobody named'}, ${entry.at.replace('T', ' ')} (${entry.zone})`;
+      line.querySelector('[data-part="what"]').textContent = `${entry.name}, ${entry.who || hodeonSays('trail.nobodyNamed')}, ${entry.at.replace('T', ' ')} (${entry.zone})`;
       line.querySelector('[data-part="fault"]').textContent = (entry.faults ?? []).join(' ');
       const drop = line.querySelector('[data-part="drop"]');
       drop.dataset.drop = entry.id;
-      drop.setAttribute('aria-label', `Withdraw the note ${entry.name}`);
+      drop.setAttribute('aria-label', hodeonSays('trail.withdrawTheNote', entry.name));
       const change = line.querySelector('[data-part="change"]');
       change.dataset.change = entry.id;
-      change.setAttribute('aria-label', `Change the note ${entry.name}`);
+      change.setAttribute('aria-label', hodeonSays('trail.changeTheNote', entry.name));
       const over = line.querySelector('form');
       over.hidden = !entry.stopped;
       over.dataset.note = entry.id;

@@ -3,16 +3,16 @@ document.addEventListener('alpine:init', () => {
   const SOON_MS = 500;
   const ASK_AGAIN_MS = 1000;
   const WORK = [
-    [/\/mat\/curve/, 'Working out the best kit for each of a row of weights'],
-    [/\/mat\/rehearse/, 'Rehearsing the outing a hundred thousand times'],
-    [/\/mat\/compare/, 'Working out two kits and what they differ in'],
-    [/\/mat\/(sort|carry)/, 'Sorting the pieces into kits'],
-    [/\/mat\/prune/, 'Working out what each piece earns'],
-    [/\/mat/, 'Balancing the kit'],
-    [/\/(restock|stock\/rotate)/, 'Working out what is missing and where it could come from'],
-    [/\/cards/, 'Drawing the cards'],
-    [/\/(odds|brief|trips\/new)/, 'Working out the odds'],
-    [/\.csv|\/file|\/backup/, 'Reading or writing the file'],
+    [/\/mat\/curve/, 'wait.theBestKitForWeights'],
+    [/\/mat\/rehearse/, 'wait.rehearsing'],
+    [/\/mat\/compare/, 'wait.twoKits'],
+    [/\/mat\/(sort|carry)/, 'wait.sorting'],
+    [/\/mat\/prune/, 'wait.whatEachPieceEarns'],
+    [/\/mat/, 'wait.balancing'],
+    [/\/(restock|stock\/rotate)/, 'wait.whatIsMissing'],
+    [/\/cards/, 'wait.cards'],
+    [/\/(odds|brief|trips\/new)/, 'wait.odds'],
+    [/\.csv|\/file|\/backup/, 'wait.file'],
   ];
 
   // Answered within the page, not by another page.
@@ -51,7 +51,7 @@ document.addEventListener('alpine:init', () => {
     begin(address, by) {
       clearTimeout(this.timer);
       this.leaves = !inPlace(by);
-      this.what = WORK.find(([path]) => path.test(address))?.[1] ?? 'Working';
+      this.what = hodeonSays(WORK.find(([path]) => path.test(address))?.[1] ?? 'wait.working');
       this.timer = setTimeout(() => {
         this.shown = true;
       }, SOON_MS);

@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.household.Member;
 import hodeon.app.household.Role;
+import hodeon.app.storage.Seal;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -92,6 +93,9 @@ class StyledPagesTest extends DemoHouseTest {
                         && String.valueOf(answer.getContentType()).startsWith("text/html")) {
                     opened++;
                     String page = read(answer.getContentAsString());
+                    if (page.contains(Seal.UNREADABLE)) {
+                        wrong.add(door.path() + " shows what cannot be read");
+                    }
                     Matcher found = METRIC.matcher(page);
                     while (found.find()) {
                         if (!found.group().endsWith(" g") || !DOSES.contains(door.path())) {

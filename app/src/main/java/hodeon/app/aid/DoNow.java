@@ -3,6 +3,7 @@ package hodeon.app.aid;
 import hodeon.app.aid.KitAtHand.Lying;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.Terms;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
@@ -105,7 +106,7 @@ public record DoNow(
                 procedure.watch(),
                 procedure.byHand().isEmpty()
                         ? List.of()
-                        : List.of(procedure.byHand().split("(?<=[.!?]) (?=[A-Z])")),
+                        : List.of(Terms.said(procedure.byHand()).split("(?<=[.!?]) (?=\\p{Lu})")),
                 procedure.call(),
                 procedure.topics().stream()
                         .map(t -> follows(guidance.school(t).orElseThrow(), schools))
@@ -149,7 +150,7 @@ public record DoNow(
     private static String lacking(String capability, Catalogue catalogue) {
         String name = catalogue.capability(capability).name();
         return Wording.says(
-                "doNow.nothingInThisKitTo", name.substring(0, 1).toLowerCase(Locale.ROOT), name.substring(1));
+                "doNow.nothingInThisKitTo", name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1));
     }
 
     /** The best first; what is only makeshift stays unnamed beside something better. */

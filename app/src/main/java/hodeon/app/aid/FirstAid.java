@@ -3,6 +3,7 @@ package hodeon.app.aid;
 import hodeon.app.aid.KitAtHand.Lying;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.Terms;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
@@ -15,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -69,7 +71,8 @@ public class FirstAid {
     public List<Said> firstMinutes(UUID household, Set<Tag> around) {
         Map<String, String> followed = School.followed(guidance.schools(), schools(household), around);
         return guidance.firstMinutes().stream()
-                .map(f -> new Said(f.name(), f.says(followed)))
+                .map(f -> new Said(
+                        f.name(), f.lines(followed).stream().map(Terms::said).collect(Collectors.joining(" "))))
                 .toList();
     }
 

@@ -61,7 +61,7 @@ public record DoseNow(boolean fine, String says) {
                     most,
                     full);
         }
-        return next.full().isPresent() ? Wording.says("doseNow.notYet", full) : "No, " + full + ".";
+        return next.full().isPresent() ? Wording.says("doseNow.notYet", full) : Wording.says("doseNow.no", full);
     }
 
     /** Such as “Thu 14:05, Europe/Oslo, in 2 h 10 min”, rounded up to whole minutes. */

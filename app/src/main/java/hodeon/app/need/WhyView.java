@@ -81,8 +81,7 @@ record WhyView(
     }
 
     private static String basis(Rate rate) {
-        String strength = String.format(
-                Locale.ROOT, "as sure as %,.0f person-days of experience make it", rate.priorPersonDays());
+        String strength = Wording.says("whyView.asSureAs", String.format(Locale.ROOT, "%,.0f", rate.priorPersonDays()));
         return switch (rate.basis()) {
             case Basis.Assumption() -> Wording.says("whyView.aPlanningAssumption", strength);
             case Basis.OfTrip(Basis before, double was) ->

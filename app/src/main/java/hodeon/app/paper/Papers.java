@@ -117,7 +117,7 @@ public class Papers {
         String text = name + ", " + who + "\n"
                 + lines("", matters) + lines(Wording.says("papers.rescue") + " ", rescue)
                 + lines(Wording.says("papers.takes") + " ", regular) + lines(Wording.says("papers.call") + " ", call)
-                + "As of " + today;
+                + Wording.says("papers.asOf", today);
         return new PersonCard(
                 name,
                 who,

@@ -3,6 +3,7 @@ package hodeon.app.plan;
 import hodeon.app.brief.StanceEffects;
 import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.Wording;
 import hodeon.core.brief.Stance;
 import hodeon.core.brief.Trip;
 import hodeon.core.catalogue.Severity;
@@ -35,9 +36,12 @@ class StanceWeights implements StanceEffects {
             Plan plan = calculator.weigh(of, Holds.NONE, pieces).plan();
             effects.put(
                     stance,
-                    "here: " + Figures.grams(plan.mass()) + ", " + Figures.counted(pieces.size(), "kind")
-                            + "; of threats to life " + Math.round(100 * plan.coverageOf(Severity.WORST))
-                            + " % met, of nuisances " + Math.round(100 * plan.coverageOf(1)) + " %");
+                    Wording.says(
+                            "stanceWeights.here",
+                            Figures.grams(plan.mass()),
+                            Figures.counted(pieces.size(), "kind"),
+                            Math.round(100 * plan.coverageOf(Severity.WORST)),
+                            Math.round(100 * plan.coverageOf(1))));
         }
         return effects;
     }

@@ -126,11 +126,10 @@ class Digests {
         List<Reminder> soon = reminders.of(household).stream()
                 .filter(r -> r.first().isBefore(today.plusWeeks(WEEKS_AHEAD)))
                 .toList();
-        post.send(
-                household,
-                row.address,
-                subject(soon, today),
-                styles.of(household).in(() -> text(soon, today)));
+        styles.of(household).in(() -> {
+            post.send(household, row.address, subject(soon, today), text(soon, today));
+            return true;
+        });
         row.lastSent = today;
         rows.save(row);
     }
@@ -153,9 +152,10 @@ class Digests {
                     .append(HouseStyle.here().written(r.title()))
                     .append('\n');
         }
-        return text.append(soon.isEmpty() ? "Nothing is due in the next six weeks.\n" : "")
-                .append(
-                        "\nNot medical advice. You get this because your household asked for it; end it under Reminders.\n")
+        return text.append(soon.isEmpty() ? Wording.says("digests.nothingIsDueInTheNextSixWeeks") + "\n" : "")
+                .append('\n')
+                .append(Wording.says("digests.notMedicalAdvice"))
+                .append('\n')
                 .toString();
     }
 }

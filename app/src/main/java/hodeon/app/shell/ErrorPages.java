@@ -83,9 +83,7 @@ class ErrorPages {
         return page(
                 model,
                 "People are locked",
-                e.getMessage()
-                        + " What is written about people, and whatever names them, can be neither read nor changed."
-                        + " Nothing was saved.",
+                Wording.says("errorPages.whatIsWrittenAboutPeople", e.getMessage()),
                 "Put the key file back from your copy and press “Look again” above. Everything else works.");
     }
 
@@ -96,7 +94,7 @@ class ErrorPages {
         return page(
                 model,
                 "Not understood",
-                "“" + e.getRequestPartName() + "”: nothing was sent there, and a file is needed. Nothing was saved.",
+                Wording.says("errorPages.aFileIsNeeded", e.getRequestPartName()),
                 "Go back, choose the file and send it again.");
     }
 

@@ -1,6 +1,7 @@
 package hodeon.app.shell;
 
 import hodeon.app.shell.style.HouseStyle;
+import hodeon.app.shell.style.Terms;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.units.Mass;
 import hodeon.core.units.MassUnit;
@@ -128,14 +129,14 @@ public final class Figures {
 
     /** “Paracetamol 500 mg: 16 tablets”. */
     public static String named(int pieces, Supply of) {
-        return of.name() + ": " + pieces(pieces, of);
+        return Terms.said(of.name()) + ": " + pieces(pieces, of);
     }
 
     public static String counted(double count, String one) {
         String number = count == Math.rint(count)
                 ? String.format(Locale.ROOT, "%,.0f", count)
                 : String.format(Locale.ROOT, "%,.1f", count);
-        return number + " " + unit(count, one);
+        return number + " " + Terms.said(unit(count, one));
     }
 
     /** “tablet” of one, “tablets” of others. */

@@ -2,6 +2,7 @@ package hodeon.app.storage;
 
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
+import org.springframework.context.annotation.DependsOn;
 import org.springframework.stereotype.Component;
 
 /**
@@ -11,6 +12,7 @@ import org.springframework.stereotype.Component;
  * {@code @ColumnTransformer(read = "'CARE_NOTE.NOTE:' || {@}.id || ' ' || note")}. Name it in {@link SealedColumns} too.
  */
 @Component
+@DependsOn("sealing")
 @Converter
 public class SealedText implements AttributeConverter<String, String> {
 

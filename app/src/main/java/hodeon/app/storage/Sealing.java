@@ -1,12 +1,12 @@
 package hodeon.app.storage;
 
+import jakarta.annotation.PostConstruct;
 import jakarta.annotation.PreDestroy;
 import java.util.Set;
 import java.util.TreeSet;
-import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
+import javax.sql.DataSource;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -16,8 +16,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * found unsealed later was not written by Hodeon, and is not read.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
-class Sealing implements SmartInitializingSingleton {
+class Sealing {
 
     private static final String WORD = "Hodeon";
 
@@ -26,15 +25,16 @@ class Sealing implements SmartInitializingSingleton {
     private final Seal seal;
     private final String path;
 
-    Sealing(JdbcTemplate database, TransactionTemplate together, Seal seal) {
+    Sealing(JdbcTemplate database, DataSource source, Seal seal) {
         this.database = database;
-        this.together = together;
+        this.together = new TransactionTemplate(new DataSourceTransactionManager(source));
         this.seal = seal;
         this.path = String.valueOf(database.queryForObject("call database_path()", String.class));
     }
 
-    @Override
-    public void afterSingletonsInstantiated() {
+    /** Before any entity is read or written: see {@link SealedText}. */
+    @PostConstruct
+    void start() {
         SealingTrigger.use(path, seal);
         SealedColumns.ALL
                 .keySet()

@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.ResourceBundle;
 import java.util.TreeSet;
 import java.util.regex.MatchResult;
@@ -20,6 +21,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Every language that ships says everything that English says, with the same figures in it. */
 class LanguagesTest {
@@ -75,5 +78,39 @@ class LanguagesTest {
         assertThat(Wording.says("kinds.missing", 3)).isEqualTo("3 kinds are missing");
         String german = HouseStyle.METRIC.in(Locale.GERMAN).in(() -> Wording.says("kinds.missing", 1));
         assertThat(german).isEqualTo("1 Art fehlt");
+    }
+
+    private static Map<String, String> ofScripts(Locale language) throws IOException {
+        String file = Files.readString(RESOURCES.resolve("static/wording/" + language.toLanguageTag() + ".js"));
+        return JsonMapper.builder()
+                .build()
+                .readValue(file.substring(file.indexOf('{'), file.lastIndexOf('}') + 1), new TypeReference<>() {});
+    }
+
+    /** A key that no script says is left over, and one that is missing shows as itself; a device says of a dose what the server says. */
+    @Test
+    void scriptsSayWhatStandsInTheirFile() throws IOException {
+        TreeSet<String> said = new TreeSet<>();
+        try (Stream<Path> scripts = Files.list(RESOURCES.resolve("static/js"))) {
+            for (Path script : scripts.toList()) {
+                Pattern.compile("'([a-z][A-Za-z]+\\.[a-z][A-Za-z]+)'")
+                        .matcher(Files.readString(script))
+                        .results()
+                        .map(m -> m.group(1))
+                        .forEach(said::add);
+            }
+        }
+        Map<String, String> english = ofScripts(Locale.ENGLISH);
+        assertThat(said).isEqualTo(english.keySet());
+        for (Locale language : Languages.ALL) {
+            Map<String, String> words = ofScripts(language);
+            assertThat(words.keySet()).isEqualTo(english.keySet());
+            words.forEach((key, sentence) -> {
+                assertThat(arguments(sentence)).as(key).isEqualTo(arguments(english.get(key)));
+                if (key.startsWith("doseNow.")) {
+                    assertThat(sentence).isEqualTo(bundle("views", language).getString(key));
+                }
+            });
+        }
     }
 }

@@ -2,6 +2,7 @@ package hodeon.app.household.account;
 
 import hodeon.app.household.AccountKeys;
 import hodeon.app.household.Audit;
+import hodeon.app.household.style.Styles;
 import hodeon.app.post.Post;
 import hodeon.app.shell.Wording;
 import org.slf4j.Logger;
@@ -19,15 +20,18 @@ class KeyNews {
 
     private final AccountKeys keys;
     private final Post post;
+    private final Styles styles;
     private final boolean mails;
 
     KeyNews(
             AccountKeys keys,
             Post post,
+            Styles styles,
             @Value("${spring.mail.host:}") String mailHost,
             @Value("${hodeon.demo}") boolean demo) {
         this.keys = keys;
         this.post = post;
+        this.styles = styles;
         this.mails = demo || !mailHost.isEmpty();
     }
 
@@ -44,13 +48,14 @@ class KeyNews {
             return;
         }
         try {
-            post.send(
-                    change.household(),
-                    address,
-                    Wording.says("keyNews.yourAccountInHodeon"),
-                    "Signed in as " + change.who() + ", somebody " + change.what()
-                            + ".\n\nIf that was you, all is well. If not, change your password and sign out everywhere else, under"
-                            + " Settings, Your account; and tell whoever keeps your household.\n");
+            styles.of(change.household()).in(() -> {
+                post.send(
+                        change.household(),
+                        address,
+                        Wording.says("keyNews.yourAccountInHodeon"),
+                        Wording.says("keyNews.somebody", change.who(), change.what()));
+                return true;
+            });
         } catch (MailException e) {
             LOG.warn("News of an account could not be sent: {}", e.getClass().getSimpleName());
         }

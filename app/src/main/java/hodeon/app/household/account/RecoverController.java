@@ -2,6 +2,7 @@ package hodeon.app.household.account;
 
 import hodeon.app.household.AccountKeys;
 import hodeon.app.household.HouseholdService;
+import hodeon.app.household.style.Styles;
 import hodeon.app.post.Post;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
@@ -37,6 +38,7 @@ class RecoverController {
     private final PasswordJudge judge;
     private final Sessions sessions;
     private final Post post;
+    private final Styles styles;
     private final boolean mails;
 
     RecoverController(
@@ -45,6 +47,7 @@ class RecoverController {
             PasswordJudge judge,
             Sessions sessions,
             Post post,
+            Styles styles,
             @Value("${spring.mail.host:}") String mailHost,
             @Value("${hodeon.demo}") boolean demo) {
         this.keys = keys;
@@ -52,6 +55,7 @@ class RecoverController {
         this.judge = judge;
         this.sessions = sessions;
         this.post = post;
+        this.styles = styles;
         this.mails = demo || !mailHost.isEmpty();
     }
 
@@ -78,13 +82,17 @@ class RecoverController {
 
     private void send(String name, String house) {
         try {
-            keys.linkByMail(name)
-                    .ifPresent(link -> post.send(
-                            households.loadUserByUsername(name).householdId(),
+            keys.linkByMail(name).ifPresent(link -> {
+                UUID household = households.loadUserByUsername(name).householdId();
+                styles.of(household).in(() -> {
+                    post.send(
+                            household,
                             link.address(),
                             Wording.says("recoverController.yourWayBackIntoHodeon"),
-                            "Choose a new password here, within a day: " + house + "/recover/" + link.secret()
-                                    + "\n\nIf you did not ask for it, leave it be; nothing has changed."));
+                            Wording.says("recoverController.chooseANewPassword", house + "/recover/" + link.secret()));
+                    return true;
+                });
+            });
         } catch (MailException | UsernameNotFoundException e) {
             LOG.warn("A way back could not be sent: {}", e.getClass().getSimpleName());
         }

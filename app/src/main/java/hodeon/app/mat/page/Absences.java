@@ -2,6 +2,7 @@ package hodeon.app.mat.page;
 
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.Terms;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.plan.tradeoff.Absence;
 import hodeon.core.plan.tradeoff.Absence.Because;
@@ -17,11 +18,11 @@ final class Absences {
         String often = absence.chance() > 0
                 ? " " + Wording.says("absences.askedForOnOutingsLikeThis", Figures.chance(absence.chance()))
                 : "";
-        return "No " + absence.capability().askedAbout().orElseThrow() + ": "
-                + switch (absence.because()) {
+        String because =
+                switch (absence.because()) {
                     case Because.SomethingElse(var atHand) -> Wording.says("absences.use", atHand.with());
                     case Because.Untrained(var needed) -> Wording.says("absences.itTakesToUse", needed.label(), often);
-                    case Because.NothingAsksForIt(var why) -> why + often + ".";
+                    case Because.NothingAsksForIt(var why) -> Terms.said(why) + often + ".";
                     case Because.OfThePlace(var tags) ->
                         tags.stream().map(Absences::place).collect(Collectors.joining(", ")) + often + ".";
                     case Because.NotPrescribed() -> Wording.says("absences.nobodyWhoComesAlongHasItPrescribed", often);
@@ -31,6 +32,7 @@ final class Absences {
                                         : Wording.says("absences.notWorthItsGramsAndItsPlace"))
                                 + often + ".";
                 };
+        return Wording.says("absences.no", absence.capability().askedAbout().orElseThrow(), because);
     }
 
     private static String place(Tag tag) {

@@ -69,8 +69,11 @@ public record HouseStyle(
     public String written(String text) {
         String bare = text.strip();
         String name = HtmlUtils.htmlUnescape(bare);
-        String said = Terms.said(name);
-        return Degrees.in(dates.in(said.equals(name) ? text : text.replace(bare, said), language), temperature);
+        String found = Terms.said(name);
+        // A sentence may carry what somebody typed: what came escaped stays so.
+        String said = name.equals(bare) ? found : HtmlUtils.htmlEscape(found, "UTF-8");
+        String worded = Weekdays.in(found.equals(name) ? text : text.replace(bare, said), language);
+        return Degrees.in(dates.in(worded, language), temperature);
     }
 
     public ZoneId zoneHere() {

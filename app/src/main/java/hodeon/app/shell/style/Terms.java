@@ -6,9 +6,12 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,35 +19,101 @@ import java.util.regex.Pattern;
 /**
  * Names of the craft in other languages: what the catalogue and the choices of the core are called, from {@code terms_de.txt}, one a line,
  * “English | Deutsch”. The core speaks English and knows no page; a name is said in the reader's language where it is shown, alone or within
- * a sentence, also behind a number: “8 tablets”. What is no name of the list stays as it is.
+ * a sentence, also behind a number: “8 tablets”. Sentences that the core puts together stand there with numbers in braces for what it
+ * puts in, which is said in the language too: “Ask after {0} days | Nach {0} Tagen nachfragen”. What is not on the list stays as it is.
  */
 public final class Terms {
 
     private static final Pattern COUNTED = Pattern.compile("([−-]?[\\d.,½]+) (\\D.*)", Pattern.DOTALL);
-    private static final Map<Locale, Map<String, String>> BY_LANGUAGE = new ConcurrentHashMap<>();
+    private static final Pattern JOINED = Pattern.compile("[,;:] ");
+    private static final Map<Locale, Terms> BY_LANGUAGE = new ConcurrentHashMap<>();
 
-    private Terms() {}
+    private final Map<String, String> names;
+    private final List<Sentence> sentences;
+
+    private Terms(Map<String, String> names) {
+        this.names = Map.copyOf(names);
+        this.sentences = names.entrySet().stream()
+                .filter(e -> Sentence.isOne(e.getKey()))
+                .map(e -> Sentence.of(e.getKey(), e.getValue()))
+                .sorted(Comparator.comparingInt(Sentence::fixed).reversed().thenComparing(Sentence::german))
+                .toList();
+    }
 
     /** In the language of the style that holds here. */
     public static String said(String english) {
         Locale language = HouseStyle.here().language();
-        return language.equals(Locale.ENGLISH) || english.isEmpty() ? english : in(english, of(language));
+        return language.equals(Locale.ENGLISH) || english.isEmpty()
+                ? english
+                : in(language).say(english);
     }
 
-    private static String in(String english, Map<String, String> terms) {
-        String known = terms.get(english);
-        if (known != null) {
-            return known;
-        }
-        Matcher counted = COUNTED.matcher(english);
-        return counted.matches()
-                ? counted.group(1) + " " + terms.getOrDefault(counted.group(2), counted.group(2))
-                : english;
-    }
-
-    /** Every name of a language by its English one; none where the language has no such file. */
+    /** Every name and sentence of a language by its English; none where the language has no such file. */
     static Map<String, String> of(Locale language) {
-        return BY_LANGUAGE.computeIfAbsent(language, Terms::read);
+        return in(language).names;
+    }
+
+    private static Terms in(Locale language) {
+        return BY_LANGUAGE.computeIfAbsent(language, l -> new Terms(read(l)));
+    }
+
+    private String say(String english) {
+        return found(english).orElse(english);
+    }
+
+    private Optional<String> found(String english) {
+        return named(english)
+                .or(() -> sentence(english))
+                .or(() -> sentence(small(english)).map(Terms::capital))
+                .or(() -> listed(english));
+    }
+
+    /** A name, however its first letter is written; German nouns keep theirs. */
+    private Optional<String> named(String english) {
+        Matcher counted = COUNTED.matcher(english);
+        return Optional.ofNullable(names.get(english))
+                .or(() -> Optional.ofNullable(names.get(small(english))).map(Terms::capital))
+                .or(() -> Optional.ofNullable(names.get(capital(english))))
+                .or(() -> counted.matches()
+                        ? named(counted.group(2)).map(name -> counted.group(1) + " " + name)
+                        : Optional.empty());
+    }
+
+    private Optional<String> sentence(String english) {
+        return sentences.stream()
+                .flatMap(s -> s.said(english, this::found).stream())
+                .findFirst();
+    }
+
+    /** Names in a row, “2 gloves, 1 card”: the first is known, what is not stays as it is. */
+    private Optional<String> listed(String english) {
+        List<String> parts = List.of(JOINED.splitWithDelimiters(english, 0));
+        StringBuilder said = new StringBuilder();
+        int at = 0;
+        while (at < parts.size()) {
+            int end = parts.size();
+            Optional<String> name = Optional.empty();
+            while (end > at && name.isEmpty()) {
+                String part = String.join("", parts.subList(at, end));
+                name = named(part)
+                        .or(() -> parts.size() > 1 && !JOINED.matcher(part).find() ? sentence(part) : Optional.empty());
+                end -= name.isEmpty() ? 1 : 0;
+            }
+            if (at == 0 && name.isEmpty()) {
+                return Optional.empty();
+            }
+            said.append(name.orElse(parts.get(at)));
+            at = Math.max(end, at + 1);
+        }
+        return Optional.of(said.toString());
+    }
+
+    private static String small(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1);
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     private static Map<String, String> read(Locale language) {
@@ -57,7 +126,7 @@ public final class Terms {
                         .map(line -> line.split(" \\| ", 2))
                         .forEach(pair -> terms.put(pair[0].strip(), pair[1].strip()));
             }
-            return Map.copyOf(terms);
+            return terms;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -11,7 +11,9 @@ import static org.mockito.Mockito.when;
 
 import hodeon.app.household.AccountKeys;
 import hodeon.app.household.Audit;
+import hodeon.app.household.style.Styles;
 import hodeon.app.post.Post;
+import hodeon.app.shell.style.HouseStyle;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.mail.MailSendException;
@@ -23,9 +25,11 @@ class KeyNewsTest {
 
     private final AccountKeys keys = mock();
     private final Post post = mock();
-    private final KeyNews news = new KeyNews(keys, post, "", true);
+    private final Styles styles = mock();
+    private final KeyNews news = new KeyNews(keys, post, styles, "", true);
 
     private void address(String address) {
+        when(styles.of(CHANGE.household())).thenReturn(HouseStyle.METRIC);
         when(keys.state(CHANGE.account())).thenReturn(new AccountKeys.State(false, 0, address, null));
     }
 

@@ -40,9 +40,14 @@ class TermsTest {
             8 tablets            | 8 Tabletten
             1.5 days             | 1.5 Tage
             Tidewrack Paddlers   | Tidewrack Paddlers
-            7 of 12              | 7 of 12
+            7 of 12              | 7 von 12
+            2 tablets, 1 sachet  | 2 Tabletten, 1 Beutel
+            keep a wound's edges of Lumi's boat | keep a wound's edges of Lumi's boat
+            at least 8 h apart; at most 3 times and 2 tablets in 24 h; ask after 3 days | mindestens 8 h Abstand; höchstens 3 Mal und 2 Tabletten in 24 h; länger als 3 Tage: nachfragen
+            A photo has at most 8 MB; “12 MB” was given. Take a smaller one. | Ein Foto hat höchstens 8 MB; angegeben wurde „12 MB“. Nimm ein kleineres.
+            6 years to under 12 years | 6 Jahre bis unter 12 Jahre
             """)
-    void aNameIsSaidInGermanAlsoBehindANumber(String english, String german) {
+    void aNameOrSentenceIsSaidInGermanAlsoBehindANumber(String english, String german) {
         assertThat(german(english)).isEqualTo(german);
         assertThat(Terms.said(english)).isEqualTo(english);
     }
@@ -94,6 +99,15 @@ class TermsTest {
         HouseStyle german = HouseStyle.METRIC.in(Locale.GERMAN);
         assertThat(german.in(() -> german.written(" A hand&#39;s breadth above the wound, never on a joint. ")))
                 .isEqualTo(" Eine Handbreit über der Wunde, nie auf einem Gelenk. ");
+    }
+
+    /** What somebody typed stands in a sentence escaped, as it came. */
+    @Test
+    void whatIsPutIntoASentenceStaysEscaped() {
+        HouseStyle german = HouseStyle.METRIC.in(Locale.GERMAN);
+        assertThat(german.in(() -> german.written("“&lt;b&gt;” is back."))).isEqualTo("„&lt;b&gt;“ ist wieder da.");
+        assertThat(german.in(() -> german.written("next: Thu 14:05, Europe/Oslo")))
+                .isEqualTo("next: Do 14:05, Europe/Oslo");
     }
 
     /** A figure or a “never” that is lost on the way into another language is the kind of slip that hurts. */
