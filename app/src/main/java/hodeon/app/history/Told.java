@@ -3,6 +3,7 @@ package hodeon.app.history;
 import hodeon.app.history.Rows.Image;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.app.storage.Seal;
 import java.util.ArrayList;
 import java.util.List;
@@ -122,6 +123,9 @@ final class Told {
             return number(column, number);
         }
         String text = String.valueOf(value);
+        if (column.equals("language")) {
+            return Locale.forLanguageTag(text).getDisplayLanguage(HouseStyle.here().language());
+        }
         if (text.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}")) {
             return Wording.says("changed.another");
         }
