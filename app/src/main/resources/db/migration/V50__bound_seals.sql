@@ -4,5 +4,5 @@ alter table seal_proof add column bound varchar(20000) default '' not null;
 alter table carrier alter column name set data type varchar(1000);
 alter table care_note alter column note set data type varchar(400000);
 
--- Notes of changes hold rows as they were sealed before, for no place; they are read no longer.
-delete from change_note;
+-- Notes of changes that hold texts sealed before, for no place, could be read no longer.
+delete from change_note where before_rows like '%"sealed:%' or after_rows like '%"sealed:%';

@@ -58,6 +58,8 @@ class CraftConstantsTest {
     private static final Set<String> OTHERS = Set.of(
             "Audit.KEPT_DAYS",
             "Seal.ANOTHER_BYTES",
+            "Seal.TAG_BITS",
+            "Sentence.FEW",
             "PasskeyController.LONGEST_LABEL",
             "Changes.KEPT_DAYS",
             "SupplyForm.DECIMALS",

@@ -169,6 +169,7 @@ class FuzzTest {
         assertThat(sent).isGreaterThanOrEqualTo(LEAST_INPUTS);
         // Behind the door all the time, and not only in front of it.
         assertThat(get("/")).contains("Sign out");
+        System.out.printf("FUZZ %d inputs at %d doors, %d our fault%n", sent, doors.size(), failed.size());
         assertThat(failed).as("seed %d, %d inputs", SEED, sent).isEmpty();
     }
 

@@ -124,7 +124,8 @@ final class Told {
         }
         String text = String.valueOf(value);
         if (column.equals("language")) {
-            return Locale.forLanguageTag(text).getDisplayLanguage(HouseStyle.here().language());
+            return Locale.forLanguageTag(text)
+                    .getDisplayLanguage(HouseStyle.here().language());
         }
         if (text.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}")) {
             return Wording.says("changed.another");
