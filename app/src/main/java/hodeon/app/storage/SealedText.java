@@ -2,7 +2,6 @@ package hodeon.app.storage;
 
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
-import org.springframework.context.annotation.DependsOn;
 import org.springframework.stereotype.Component;
 
 /**
@@ -12,14 +11,14 @@ import org.springframework.stereotype.Component;
  * {@code @ColumnTransformer(read = "'CARE_NOTE.NOTE:' || {@}.id || ' ' || note")}. Name it in {@link SealedColumns} too.
  */
 @Component
-@DependsOn("sealing")
 @Converter
 public class SealedText implements AttributeConverter<String, String> {
 
     private final Seal seal;
 
-    SealedText(Seal seal) {
-        this.seal = seal;
+    /** Hibernate makes it before it reads or writes anything, and so with it the sealing is begun. */
+    SealedText(Sealing begun) {
+        this.seal = begun.seal();
     }
 
     /** The database seals it, and only with the key. */

@@ -44,6 +44,10 @@ class Sealing {
         begin();
     }
 
+    Seal seal() {
+        return seal;
+    }
+
     /** Nothing while the key is missing; looked at again when it is back. */
     void begin() {
         if (seal.locked().isEmpty()) {

@@ -64,7 +64,7 @@ class EarlierHouseTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {43})
+    @ValueSource(ints = {4, 13, 21, 31, 43})
     void everythingIsThereAndItsAccountKeepsIt(int schema) throws Exception {
         asItWasLeft(schema);
         try (var app = new SpringApplicationBuilder(HodeonApplication.class)
