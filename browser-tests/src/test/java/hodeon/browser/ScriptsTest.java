@@ -42,6 +42,8 @@ class ScriptsTest {
         return browser.run(
                 "document.body.innerHTML = arguments[0];"
                         + "const known = {}; window.Alpine = { data: (name, make) => { known[name] = make; } };"
+                        + Files.readString(SCRIPTS.resolveSibling("wording").resolve("en.js"))
+                        + Files.readString(SCRIPTS.resolve("says.js"))
                         + Files.readString(SCRIPTS.resolve("notes.js"))
                         + Files.readString(SCRIPTS.resolve(script + ".js"))
                         + "\n;document.dispatchEvent(new Event('alpine:init'));"

@@ -2,6 +2,9 @@ package hodeon.app.storage;
 
 import jakarta.annotation.PostConstruct;
 import jakarta.annotation.PreDestroy;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import javax.sql.DataSource;
@@ -72,21 +75,34 @@ class Sealing {
                 known.isEmpty() ? Set.of() : Set.of(seal.strictly(place, known).split(" ")));
         SealedColumns.ALL.forEach((table, people) -> people.columns().stream()
                 .filter(column -> bound.add(table + "." + column))
-                .forEach(column -> bind(table, column)));
+                .forEach(column -> bind(table, column, people.key())));
         String now = String.join(" ", bound);
         if (known.isEmpty() || !seal.strictly(place, known).equals(now)) {
             database.update("update seal_proof set bound = ? where id = 1", seal.close(place, now));
         }
     }
 
-    /** What is damaged stays as it is, and is named where it is read. */
-    private void bind(String table, String column) {
-        database.query("select _rowid_, " + column + " from " + table + " where " + column + " <> ''", (row, n) ->
-                        new Object[] {row.getString(2), row.getLong(1)})
-                .forEach(row -> seal.unbound(String.valueOf(row[0]))
+    /** What is damaged stays as it is, and is named where it is read. The trigger leaves alone what is sealed for its place. */
+    private void bind(String table, String column, List<String> key) {
+        database.query(
+                        "select _rowid_, " + column + ", " + String.join(", ", key) + " from " + table + " where "
+                                + column + " <> ''",
+                        (row, n) -> {
+                            Map<String, Object> named = new HashMap<>();
+                            for (String part : key) {
+                                named.put(part, row.getString(part));
+                            }
+                            return new Found(
+                                    row.getLong(1), row.getString(2), SealedColumns.place(table, column, named));
+                        })
+                .forEach(found -> seal.unbound(found.text())
                         .ifPresent(plain -> database.update(
-                                "update " + table + " set " + column + " = ? where _rowid_ = ?", plain, row[1])));
+                                "update " + table + " set " + column + " = ? where _rowid_ = ?",
+                                seal.close(found.place(), plain),
+                                found.row())));
     }
+
+    private record Found(long row, String text, String place) {}
 
     @PreDestroy
     void leave() {
