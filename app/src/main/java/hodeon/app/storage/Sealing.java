@@ -39,11 +39,12 @@ class Sealing {
     @PostConstruct
     void start() {
         SealingTrigger.use(path, seal);
-        SealedColumns.ALL
-                .keySet()
-                .forEach(table -> database.execute("create trigger if not exists sealed_" + table
-                        + " before insert, update on " + table + " for each row call '"
-                        + SealingTrigger.class.getName() + "'"));
+        // Made anew each time: a trigger names its class, and a class may move.
+        for (String table : SealedColumns.ALL.keySet()) {
+            database.execute("drop trigger if exists sealed_" + table);
+            database.execute("create trigger sealed_" + table + " before insert, update on " + table
+                    + " for each row call '" + SealingTrigger.class.getName() + "'");
+        }
         begin();
     }
 

@@ -1,7 +1,9 @@
 package hodeon.app.shell.style;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -20,6 +22,9 @@ record Sentence(Pattern english, String german, String anchor, int fixed, List<I
 
     /** Fewer fixed letters, such as those of “{0} of {1}”, stand in what anybody types: then what is put in must be known. */
     private static final int FEW = 10;
+
+    /** What is longer was written by somebody, and could be tried in very many ways. */
+    private static final int LONGEST = 400;
 
     static boolean isOne(String english) {
         return PLACE.matcher(english).find();
@@ -52,22 +57,23 @@ record Sentence(Pattern english, String german, String anchor, int fixed, List<I
 
     /** The text in the other language; empty where it is another sentence. @param known what is known of a text in its places */
     Optional<String> said(String text, Function<String, Optional<String>> known) {
-        if (!text.contains(anchor)) {
+        if (text.length() > LONGEST || !text.contains(anchor)) {
             return Optional.empty();
         }
         Matcher found = english.matcher(text);
         if (!found.matches()) {
             return Optional.empty();
         }
-        String said = german;
+        Map<String, String> said = new HashMap<>();
         for (int gap = 0; gap < places.size(); gap++) {
             String put = found.group(gap + 1);
             Optional<String> within = known.apply(put);
             if (fixed < FEW && within.isEmpty() && !Character.isDigit(put.charAt(0))) {
                 return Optional.empty();
             }
-            said = said.replace("{" + places.get(gap) + "}", within.orElse(put));
+            said.put(String.valueOf(places.get(gap)), within.orElse(put));
         }
-        return Optional.of(said);
+        return Optional.of(PLACE.matcher(german)
+                .replaceAll(place -> Matcher.quoteReplacement(said.getOrDefault(place.group(1), place.group()))));
     }
 }

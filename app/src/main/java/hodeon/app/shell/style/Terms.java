@@ -20,12 +20,16 @@ import java.util.regex.Pattern;
  * Names of the craft in other languages: what the catalogue and the choices of the core are called, from {@code terms_de.txt}, one a line,
  * “English | Deutsch”. The core speaks English and knows no page; a name is said in the reader's language where it is shown, alone or within
  * a sentence, also behind a number: “8 tablets”. Sentences that the core puts together stand there with numbers in braces for what it
- * puts in, which is said in the language too: “Ask after {0} days | Nach {0} Tagen nachfragen”. What is not on the list stays as it is.
+ * puts in, which is said in the language too: “{0} weighed; their masses are yours now. | {0} gewogen; …”. What is not on the list stays as it is.
  */
 public final class Terms {
 
     private static final Pattern COUNTED = Pattern.compile("([−-]?[\\d.,½]+) (\\D.*)", Pattern.DOTALL);
     private static final Pattern JOINED = Pattern.compile("[,;:] ");
+
+    /** A row of names that is longer was written by somebody. */
+    private static final int LONGEST_ROW = 2_000;
+
     private static final Map<Locale, Terms> BY_LANGUAGE = new ConcurrentHashMap<>();
 
     private final Map<String, String> names;
@@ -87,6 +91,9 @@ public final class Terms {
 
     /** Names in a row, “2 gloves, 1 card”: the first is known, what is not stays as it is. */
     private Optional<String> listed(String english) {
+        if (english.length() > LONGEST_ROW) {
+            return Optional.empty();
+        }
         List<String> parts = List.of(JOINED.splitWithDelimiters(english, 0));
         StringBuilder said = new StringBuilder();
         int at = 0;

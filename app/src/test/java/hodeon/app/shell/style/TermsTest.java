@@ -110,6 +110,14 @@ class TermsTest {
                 .isEqualTo("next: Do 14:05, Europe/Oslo");
     }
 
+    /** A long note is let be, whatever stands in it: trying every sentence on it in every way would take for ever. */
+    @Test
+    void aLongTextIsNoSentenceOfOurs() {
+        String note = "1 a b and c, gloves; ".repeat(20_000);
+        assertThat(german(note)).isEqualTo(note);
+        assertThat(german("“{0} and {1}” is back.")).isEqualTo("„{0} and {1}“ ist wieder da.");
+    }
+
     /** A figure or a “never” that is lost on the way into another language is the kind of slip that hurts. */
     @Test
     void noFigureAndNoNeverIsLostInTranslation() {
