@@ -8,7 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import hodeon.app.household.Member;
 import hodeon.app.household.Role;
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;

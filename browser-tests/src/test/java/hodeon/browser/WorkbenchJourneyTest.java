@@ -40,7 +40,8 @@ class WorkbenchJourneyTest {
             browser.see(".look-shown", "shown");
             assertThat(browser.text(".groups").length()).isLessThan(whole.length() / 2);
             browser.choose("#look-by", "room");
-            browser.see(".scale", "same scale of millilitres");
+            browser.see(".scale", "same scale of room");
+            assertThat(browser.text(".scale")).contains(" ml");
             browser.click(".look-shown a");
             browser.find("#tile-gloves-nitrile");
 

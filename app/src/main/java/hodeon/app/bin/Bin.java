@@ -1,8 +1,8 @@
 package hodeon.app.bin;
 
 import hodeon.app.shell.NotHere;
-import hodeon.app.storage.Seal;
-import hodeon.app.storage.SealedColumns;
+import hodeon.app.storage.seal.Seal;
+import hodeon.app.storage.seal.SealedColumns;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;

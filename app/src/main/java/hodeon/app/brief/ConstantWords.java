@@ -1,6 +1,6 @@
 package hodeon.app.brief;
 
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Set;

@@ -4,7 +4,7 @@ import hodeon.app.brief.form.People;
 import hodeon.app.people.OnTripsOnly;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Wording;
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import hodeon.core.party.Person;
 import java.util.ArrayList;
 import java.util.HashSet;

@@ -1,8 +1,8 @@
 package hodeon.app.brief;
 
 import hodeon.app.brief.form.People;
-import hodeon.app.storage.Seal;
-import hodeon.app.storage.SealedText;
+import hodeon.app.storage.seal.Seal;
+import hodeon.app.storage.seal.SealedText;
 import hodeon.core.party.Age;
 import hodeon.core.party.Allergy;
 import hodeon.core.party.Condition;

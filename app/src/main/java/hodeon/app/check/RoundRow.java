@@ -1,6 +1,6 @@
 package hodeon.app.check;
 
-import hodeon.app.storage.SealedText;
+import hodeon.app.storage.seal.SealedText;
 import hodeon.core.stock.Rhythm;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;

@@ -1,6 +1,6 @@
 package hodeon.app.dose;
 
-import hodeon.app.storage.SealedText;
+import hodeon.app.storage.seal.SealedText;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;

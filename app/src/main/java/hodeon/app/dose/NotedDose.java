@@ -1,6 +1,6 @@
 package hodeon.app.dose;
 
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import java.math.BigDecimal;
 import java.time.ZoneId;
 import java.time.ZoneOffset;

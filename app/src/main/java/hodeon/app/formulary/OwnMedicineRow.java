@@ -1,6 +1,6 @@
 package hodeon.app.formulary;
 
-import hodeon.app.storage.SealedText;
+import hodeon.app.storage.seal.SealedText;
 import hodeon.core.medication.formulary.Label;
 import hodeon.core.medication.formulary.MedicineForm;
 import jakarta.persistence.Column;

@@ -4,7 +4,7 @@ import hodeon.app.history.Rows.Image;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Wording;
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
 import java.time.LocalDateTime;

@@ -2,7 +2,7 @@ package hodeon.app.history;
 
 import hodeon.app.history.Rows.Image;
 import hodeon.app.people.WholeWords;
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,8 +1,8 @@
 package hodeon.app.history;
 
 import hodeon.app.history.Tracked.Child;
-import hodeon.app.storage.Seal;
-import hodeon.app.storage.SealedColumns;
+import hodeon.app.storage.seal.Seal;
+import hodeon.app.storage.seal.SealedColumns;
 import java.sql.ResultSet;
 import java.sql.ResultSetMetaData;
 import java.sql.SQLException;

@@ -4,7 +4,7 @@ import hodeon.app.history.Rows.Image;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
 import hodeon.app.shell.style.HouseStyle;
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -2,7 +2,7 @@ package hodeon.app.history;
 
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import jakarta.annotation.PostConstruct;
 import jakarta.persistence.EntityManager;
 import java.sql.Connection;

@@ -1,7 +1,7 @@
 package hodeon.app.journal;
 
-import hodeon.app.storage.Seal;
-import hodeon.app.storage.SealedText;
+import hodeon.app.storage.seal.Seal;
+import hodeon.app.storage.seal.SealedText;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;

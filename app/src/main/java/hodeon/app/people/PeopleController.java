@@ -8,7 +8,7 @@ import hodeon.app.people.PeopleService.Known;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.notice.Fault;

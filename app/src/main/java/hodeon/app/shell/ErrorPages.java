@@ -1,6 +1,6 @@
 package hodeon.app.shell;
 
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.slf4j.Logger;

@@ -1,6 +1,8 @@
 package hodeon.app.storage;
 
 import hodeon.app.storage.BackupTables.Table;
+import hodeon.app.storage.seal.Seal;
+import hodeon.app.storage.seal.SealedColumns;
 import java.sql.ResultSet;
 import java.sql.ResultSetMetaData;
 import java.sql.SQLException;

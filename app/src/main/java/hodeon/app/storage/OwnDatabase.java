@@ -1,6 +1,7 @@
 package hodeon.app.storage;
 
 import com.zaxxer.hikari.HikariDataSource;
+import hodeon.app.storage.seal.OwnFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

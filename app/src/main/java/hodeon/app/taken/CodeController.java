@@ -1,8 +1,8 @@
 package hodeon.app.taken;
 
 import hodeon.app.household.Member;
-import hodeon.app.shell.Qr;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.chart.Qr;
 import hodeon.app.stock.StockService;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.format.DateTimeFormatter;

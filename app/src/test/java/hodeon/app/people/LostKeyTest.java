@@ -12,7 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import hodeon.app.StockTest;
 import hodeon.app.Tampered;
 import hodeon.app.stock.place.Place;
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;

@@ -11,6 +11,7 @@ import hodeon.app.HodeonApplication;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
 import hodeon.app.household.Role;
+import hodeon.app.storage.seal.SealedColumns;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;

@@ -1,7 +1,7 @@
 package hodeon.app.household.account;
 
 import hodeon.app.household.Member;
-import hodeon.app.storage.Seal;
+import hodeon.app.storage.seal.Seal;
 import java.util.Base64;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;

@@ -2,7 +2,7 @@ package hodeon.app.household.door;
 
 import hodeon.app.household.HouseholdService;
 import hodeon.app.shell.Secret;
-import hodeon.app.storage.OwnFile;
+import hodeon.app.storage.seal.OwnFile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.InetAddress;
 import java.net.UnknownHostException;

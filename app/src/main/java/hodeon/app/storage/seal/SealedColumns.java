@@ -1,4 +1,4 @@
-package hodeon.app.storage;
+package hodeon.app.storage.seal;
 
 import static java.util.Map.entry;
 
@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 public final class SealedColumns {
 
     /** @param key columns that name a row, in the order they stand in its place */
-    record Sealed(List<String> key, Set<String> columns) {
+    public record Sealed(List<String> key, Set<String> columns) {
 
         /** @param row the row's columns, the key among them */
         String place(String table, String column, Map<String, ?> row) {
@@ -27,7 +27,7 @@ public final class SealedColumns {
 
     private static final Sealed NOTHING = new Sealed(List.of(), Set.of());
 
-    static final Map<String, Sealed> ALL = Map.ofEntries(
+    public static final Map<String, Sealed> ALL = Map.ofEntries(
             entry(
                     "trip_person",
                     new Sealed(List.of("trip_id", "position"), Set.of("name", "allergies", "conditions", "rescue"))),
@@ -53,11 +53,11 @@ public final class SealedColumns {
         return entry(table, new Sealed(List.of("id"), Set.of(columns)));
     }
 
-    static Set<String> of(String table) {
+    public static Set<String> of(String table) {
         return ALL.getOrDefault(table, NOTHING).columns();
     }
 
-    static String place(String table, String column, Map<String, ?> row) {
+    public static String place(String table, String column, Map<String, ?> row) {
         return ALL.getOrDefault(table, NOTHING).place(table, column, row);
     }
 

@@ -1,4 +1,4 @@
-package hodeon.app.storage;
+package hodeon.app.storage.seal;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -47,7 +47,7 @@ public final class OwnFile {
     }
 
     /** The folder and every file in it belong to their owner alone from now on; what others could read before, they cannot now. */
-    static void guard(Path folder) {
+    public static void guard(Path folder) {
         try {
             Files.createDirectories(folder);
             if (!Files.getFileStore(folder).supportsFileAttributeView("posix")) {

@@ -1,4 +1,4 @@
-package hodeon.app.storage;
+package hodeon.app.storage.seal;
 
 import java.nio.BufferUnderflowException;
 import java.nio.ByteBuffer;
@@ -179,7 +179,7 @@ public class Seal {
     }
 
     /** The same, but throws {@link Locked} without the key, and {@link WrongKey} where it was not sealed for this place or is damaged. */
-    String strictly(String place, String sealed) {
+    public String strictly(String place, String sealed) {
         SecretKey with = cipher;
         if (sealed.isEmpty()) {
             return "";
@@ -240,7 +240,7 @@ public class Seal {
     }
 
     /** The key is not the one the data were sealed with, or what was sealed is damaged. */
-    static final class WrongKey extends RuntimeException {
+    public static final class WrongKey extends RuntimeException {
 
         private static final long serialVersionUID = 1;
 

@@ -1,4 +1,4 @@
-package hodeon.app.storage;
+package hodeon.app.storage.seal;
 
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;

@@ -1,4 +1,4 @@
-package hodeon.app.shell;
+package hodeon.app.shell.chart;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;

@@ -1,4 +1,4 @@
-package hodeon.app.storage;
+package hodeon.app.storage.seal;
 
 import static hodeon.app.PageText.doesNotSay;
 import static hodeon.app.PageText.says;

@@ -1,4 +1,4 @@
-package hodeon.app.storage;
+package hodeon.app.storage.seal;
 
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,4 +1,4 @@
-package hodeon.app.storage;
+package hodeon.app.storage.seal;
 
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
