@@ -48,7 +48,7 @@ class AppArchitectureTest {
             catalogue: household photo shell
             check: household people shell stock storage
             contents: brief catalogue evidence household kits mat plan shell stock
-            device:
+            device: shell
             dose: brief care evidence formulary household people shell stock storage
             evidence: catalogue
             find: brief evidence help household kits people shell stock

@@ -65,8 +65,6 @@ class Shots {
             browser.open(trip + "/cards?card=prompt");
             take(browser, "cards");
             phone.signInToSample();
-            phone.open(trip + "/mat");
-            take(phone, "mat-phone");
             phone.open(phone.trip("Seal count") + "/trail");
             phone.click("[data-problem='anaphylaxis']");
             phone.run("document.querySelector(\"[data-aid='anaphylaxis']\").scrollIntoView({behavior: 'instant'})");
@@ -75,6 +73,8 @@ class Shots {
             browser.click("#invite");
             browser.see("main", "opens once");
             take(browser, "members");
+            browser.open("/settings/style");
+            take(browser, "settings");
         }
     }
 

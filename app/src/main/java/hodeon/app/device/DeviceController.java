@@ -1,5 +1,6 @@
 package hodeon.app.device;
 
+import hodeon.app.shell.style.Terms;
 import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -29,24 +30,26 @@ class DeviceController {
             String theme_color,
             List<Icon> icons) {}
 
-    private static final Manifest MANIFEST = new Manifest(
-            "Hodeon",
-            "Hodeon",
-            "Plans, weighs, packs and keeps first aid kits",
-            "/",
-            "/",
-            "standalone",
-            "#EFEADF",
-            "#16302B",
-            List.of(
-                    new Icon("/assets/img/icon.svg", "any", "image/svg+xml", "any"),
-                    new Icon("/assets/img/icon-192.png", "192x192", "image/png", "any"),
-                    new Icon("/assets/img/icon-512.png", "512x512", "image/png", "any"),
-                    new Icon("/assets/img/icon-512.png", "512x512", "image/png", "maskable")));
+    private static final List<Icon> ICONS = List.of(
+            new Icon("/assets/img/icon.svg", "any", "image/svg+xml", "any"),
+            new Icon("/assets/img/icon-192.png", "192x192", "image/png", "any"),
+            new Icon("/assets/img/icon-512.png", "512x512", "image/png", "any"),
+            new Icon("/assets/img/icon-512.png", "512x512", "image/png", "maskable"));
 
     @GetMapping("/manifest.webmanifest")
     ResponseEntity<Manifest> manifest() {
-        return ResponseEntity.ok().contentType(MANIFEST_TYPE).body(MANIFEST);
+        return ResponseEntity.ok()
+                .contentType(MANIFEST_TYPE)
+                .body(new Manifest(
+                        "Hodeon",
+                        "Hodeon",
+                        Terms.said("Plans, weighs, packs and keeps first aid kits"),
+                        "/",
+                        "/",
+                        "standalone",
+                        "#EFEADF",
+                        "#16302B",
+                        ICONS));
     }
 
     /** At the root, because a worker serves only what lies below its own address. */

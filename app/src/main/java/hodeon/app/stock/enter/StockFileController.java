@@ -1,6 +1,7 @@
 package hodeon.app.stock.enter;
 
 import hodeon.app.household.Member;
+import hodeon.app.shell.style.Terms;
 import hodeon.app.stock.StockService;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
@@ -29,7 +30,8 @@ class StockFileController {
     @ResponseBody
     String progress(@AuthenticationPrincipal Member member) {
         return incoming.of(member.householdId())
-                .map(lines -> String.format(Locale.ROOT, "%,d of %,d lines written", lines.written(), lines.of()))
+                .map(lines ->
+                        Terms.said(String.format(Locale.ROOT, "%,d of %,d lines written", lines.written(), lines.of())))
                 .orElse("");
     }
 
