@@ -4,6 +4,7 @@ import hodeon.app.history.Rows.Image;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.Terms;
 import hodeon.app.storage.seal.Seal;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
@@ -83,7 +84,7 @@ public class Changes {
                         n.id(),
                         n.at(),
                         n.who(),
-                        n.of().kind().word(),
+                        Terms.said(n.of().kind().word()),
                         told.name(n.of(), n.was(), n.is()),
                         told.verb(n.was(), n.is()),
                         told.differences(n.was(), n.is()),

@@ -24,7 +24,7 @@ record Tracked(Kind kind, String table, String key, boolean alone, List<Child> c
         KIT("kit"),
         LIST("list"),
         PERSON("person"),
-        OWN("of your own"),
+        OWN("thing of your own"),
         SETTING("setting");
 
         private final String word;

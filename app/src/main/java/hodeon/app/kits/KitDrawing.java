@@ -1,6 +1,7 @@
 package hodeon.app.kits;
 
 import hodeon.app.shell.Figures;
+import hodeon.app.shell.style.Terms;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Group;
@@ -117,7 +118,7 @@ public record KitDrawing(List<Compartment> compartments) {
             top -= height;
             layers.add(new Layer(
                     group.getKey().name().toLowerCase(Locale.ROOT),
-                    group.getKey().label() + " " + Figures.grams(group.getValue()),
+                    Terms.said(group.getKey().label()) + " " + Figures.grams(group.getValue()),
                     number(top),
                     number(height),
                     number(top + height / 2 - 6),

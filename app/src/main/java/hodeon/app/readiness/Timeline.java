@@ -3,6 +3,7 @@ package hodeon.app.readiness;
 import hodeon.app.shell.Wording;
 import hodeon.app.shell.chart.Scale;
 import hodeon.app.shell.chart.Tick;
+import hodeon.app.shell.style.Terms;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.stock.Held;
@@ -127,7 +128,7 @@ record Timeline(
         private Row row(String key, List<Held> held, int y) {
             Held first = held.getFirst();
             String name = only.isPresent() || by == By.PRODUCT
-                    ? all.nameOf(first.lot().supply())
+                    ? Terms.said(all.nameOf(first.lot().supply()))
                     : all.placeName(first.place());
             String address = only.isPresent()
                     ? "/stock/lots/" + first.lot().id()

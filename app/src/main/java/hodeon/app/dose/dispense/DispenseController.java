@@ -6,6 +6,7 @@ import hodeon.app.shell.Cells;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
+import hodeon.app.shell.style.Terms;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
@@ -125,7 +126,7 @@ class DispenseController {
                 answer.filter(a -> a instanceof DoseAnswer.Give)
                         .map(a -> ((DoseAnswer.Give) a)
                                 .cautions().stream()
-                                        .map(c -> c.level().label() + ": " + FindingWords.say(c.warning()))
+                                        .map(c -> Terms.said(c.level().label()) + ": " + FindingWords.say(c.warning()))
                                         .toList())
                         .orElse(List.of()),
                 answer.filter(a -> a instanceof DoseAnswer.Refused).isPresent(),

@@ -8,6 +8,7 @@ import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Wording;
 import hodeon.app.shell.style.HouseStyle;
+import hodeon.app.shell.style.Terms;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
@@ -253,7 +254,7 @@ class Dispensing {
     }
 
     private static String say(Caution caution) {
-        return caution.level().label() + ": " + FindingWords.say(caution.warning());
+        return Terms.said(caution.level().label()) + ": " + FindingWords.say(caution.warning());
     }
 
     /**

@@ -23,11 +23,18 @@ record Sentence(Pattern english, String german, String anchor, int fixed, List<I
     /** Fewer fixed letters, such as those of “{0} of {1}”, stand in what anybody types: then what is put in must be known. */
     private static final int FEW = 10;
 
+    /** “08:00”, “12 drops”; not a row of things of which the first is counted. */
+    private static final Pattern FIGURE = Pattern.compile("\\d(?:(?![,;:]\\s).)*", Pattern.DOTALL);
+
     /** What is longer was written by somebody, and could be tried in very many ways. */
     private static final int LONGEST = 400;
 
     static boolean isOne(String english) {
         return PLACE.matcher(english).find();
+    }
+
+    boolean isShort() {
+        return fixed < FEW;
     }
 
     static Sentence of(String english, String german) {
@@ -68,7 +75,7 @@ record Sentence(Pattern english, String german, String anchor, int fixed, List<I
         for (int gap = 0; gap < places.size(); gap++) {
             String put = found.group(gap + 1);
             Optional<String> within = known.apply(put);
-            if (fixed < FEW && within.isEmpty() && !Character.isDigit(put.charAt(0))) {
+            if (isShort() && within.isEmpty() && !FIGURE.matcher(put).matches()) {
                 return Optional.empty();
             }
             said.put(String.valueOf(places.get(gap)), within.orElse(put));

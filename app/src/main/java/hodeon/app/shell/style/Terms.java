@@ -25,7 +25,7 @@ import java.util.regex.Pattern;
 public final class Terms {
 
     private static final Pattern COUNTED = Pattern.compile("([−-]?[\\d.,½]+) (\\D.*)", Pattern.DOTALL);
-    private static final Pattern JOINED = Pattern.compile("[,;:] ");
+    private static final Pattern JOINED = Pattern.compile("[,;:]\\s+");
 
     /** A row of names that is longer was written by somebody. */
     private static final int LONGEST_ROW = 2_000;
@@ -66,10 +66,16 @@ public final class Terms {
     }
 
     private Optional<String> found(String english) {
-        return named(english)
-                .or(() -> sentence(english))
-                .or(() -> sentence(small(english)).map(Terms::capital))
-                .or(() -> listed(english));
+        return named(english).or(() -> composed(english)).or(() -> listed(english, true));
+    }
+
+    /** The same where every word of it is known: nothing that somebody typed is in it. */
+    private Optional<String> whole(String english) {
+        return named(english).or(() -> composed(english)).or(() -> listed(english, false));
+    }
+
+    private Optional<String> composed(String english) {
+        return sentence(english).or(() -> sentence(small(english)).map(Terms::capital));
     }
 
     /** A name, however its first letter is written; German nouns keep theirs. */
@@ -85,17 +91,23 @@ public final class Terms {
 
     private Optional<String> sentence(String english) {
         return sentences.stream()
-                .flatMap(s -> s.said(english, this::found).stream())
+                .flatMap(s -> s.said(english, s.isShort() ? this::whole : this::found).stream())
                 .findFirst();
     }
 
-    /** Names in a row, “2 gloves, 1 card”: the first is known, what is not stays as it is. */
-    private Optional<String> listed(String english) {
+    /**
+     * Names in a row, “2 gloves, 1 card”: the first is known, what is not stays as it is; or the first is counted, “4 Beutel, gloves”, and
+     * the others are known.
+     *
+     * @param lenient whether one that is not known may stand behind one that is
+     */
+    private Optional<String> listed(String english, boolean lenient) {
         if (english.length() > LONGEST_ROW) {
             return Optional.empty();
         }
         List<String> parts = List.of(JOINED.splitWithDelimiters(english, 0));
         StringBuilder said = new StringBuilder();
+        boolean all = !lenient;
         int at = 0;
         while (at < parts.size()) {
             int end = parts.size();
@@ -106,8 +118,13 @@ public final class Terms {
                         .or(() -> parts.size() > 1 && !JOINED.matcher(part).find() ? sentence(part) : Optional.empty());
                 end -= name.isEmpty() ? 1 : 0;
             }
-            if (at == 0 && name.isEmpty()) {
-                return Optional.empty();
+            boolean separator = at % 2 == 1;
+            if (name.isEmpty() && !separator) {
+                boolean counted = at == 0 && Character.isDigit(english.charAt(0));
+                if (!counted && (all || at == 0)) {
+                    return Optional.empty();
+                }
+                all |= counted;
             }
             said.append(name.orElse(parts.get(at)));
             at = Math.max(end, at + 1);

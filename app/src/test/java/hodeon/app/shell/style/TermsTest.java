@@ -10,6 +10,8 @@ import hodeon.core.catalogue.procedure.Guidance;
 import hodeon.core.catalogue.procedure.GuidanceReader;
 import hodeon.core.catalogue.procedure.School;
 import hodeon.core.need.Drivers;
+import hodeon.core.packing.BoxShapes;
+import hodeon.core.packing.Compartment;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -46,6 +48,11 @@ class TermsTest {
             at least 8 h apart; at most 3 times and 2 tablets in 24 h; ask after 3 days | mindestens 8 h Abstand; höchstens 3 Mal und 2 Tabletten in 24 h; länger als 3 Tage: nachfragen
             A photo has at most 8 MB; “12 MB” was given. Take a smaller one. | Ein Foto hat höchstens 8 MB; angegeben wurde „12 MB“. Nimm ein kleineres.
             6 years to under 12 years | 6 Jahre bis unter 12 Jahre
+            4 Beutel, Oral rehydration salts, for half a litre | 4 Beutel, Trinklösung aus Salzen, für einen halben Liter
+            4 Oral rehydration salts, for half a litre, 1 glucose gel | 4 Trinklösung aus Salzen, für einen halben Liter, 1 Traubenzuckergel
+            Oral rehydration salts, for half a litre: 4 sachets | Trinklösung aus Salzen, für einen halben Liter: 4 Beutel
+            Lid, Tray, Under the tray, left | Deckel, Einsatz, Unter dem Einsatz, links
+            tablets, and half a day | Tabletten, and half a day
             """)
     void aNameOrSentenceIsSaidInGermanAlsoBehindANumber(String english, String german) {
         assertThat(german(english)).isEqualTo(german);
@@ -55,9 +62,14 @@ class TermsTest {
     @Test
     void everythingThatCanHappenAndEverythingThatIsDoneHasAName() {
         Catalogue catalogue = CatalogueReader.shipped(Drivers.vocabulary());
-        assertThat(Stream.concat(
+        assertThat(Stream.of(
                                 catalogue.problems().stream().map(Problem::name),
-                                catalogue.capabilities().stream().map(Capability::name))
+                                catalogue.capabilities().stream().map(Capability::name),
+                                BoxShapes.shipped().stream()
+                                        .flatMap(box -> Stream.concat(
+                                                Stream.of(box.name()),
+                                                box.compartments().stream().map(Compartment::name))))
+                        .flatMap(names -> names)
                         .filter(name -> !GERMAN.containsKey(name)))
                 .isEmpty();
     }
