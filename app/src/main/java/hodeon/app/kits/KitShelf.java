@@ -105,9 +105,7 @@ public class KitShelf {
                         .map(h -> LotView.of(h, all, today))
                         .map(l -> Wording.says("kitShelf.first", l.state().sign(), l.name(), l.until(), l.away()))
                         .orElse(""),
-                lacking.map(n -> n == 0
-                                ? Wording.says("kitShelf.nothingIsMissing")
-                                : Wording.says("kitShelf.missing", Figures.counted(n, "kind")))
+                lacking.map(n -> n == 0 ? Wording.says("kitShelf.nothingIsMissing") : Wording.says("kinds.missing", n))
                         .orElse(Wording.says("kitShelf.noListSaysWhatBelongsInIt")),
                 lacking.map(n -> n == 0).orElse(false),
                 list.map(StoredList::id),

@@ -2,6 +2,7 @@ package hodeon.app.shell;
 
 import com.ibm.icu.text.MessageFormat;
 import hodeon.app.shell.style.HouseStyle;
+import hodeon.app.shell.style.Inflection;
 import hodeon.app.shell.style.Terms;
 import java.nio.charset.StandardCharsets;
 import java.time.temporal.TemporalAccessor;
@@ -44,7 +45,7 @@ public final class Wording extends ResourceBundleMessageSource {
         String pattern = super.getMessageInternal(key, null, language);
         return pattern == null || pattern.indexOf('{') < 0
                 ? pattern
-                : new MessageFormat(pattern, language).format(given(arguments));
+                : Inflection.in(new MessageFormat(pattern, language).format(given(arguments)), language);
     }
 
     private static Object[] there(@Nullable Object[] arguments) {

@@ -51,7 +51,7 @@ record ListInKits(List<KitColumn> kits, List<Row> rows) {
                     laid.get(i).id(),
                     stock.address(laid.get(i).id()),
                     Figures.grams(stock.mass(laid.get(i).id())),
-                    lacking == 0 ? "complete" : Wording.says("kitShelf.missing", Figures.counted(lacking, "kind")),
+                    lacking == 0 ? "complete" : Wording.says("kinds.missing", lacking),
                     lacking == 0));
         }
         List<Row> rows = new ArrayList<>();

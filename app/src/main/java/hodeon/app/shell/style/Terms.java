@@ -49,7 +49,10 @@ public final class Terms {
         Locale language = HouseStyle.here().language();
         return language.equals(Locale.ENGLISH) || english.isEmpty()
                 ? english
-                : in(language).say(english);
+                : in(language)
+                        .found(english)
+                        .map(said -> Inflection.in(said, language))
+                        .orElse(english);
     }
 
     /** Every name and sentence of a language by its English; none where the language has no such file. */
@@ -59,10 +62,6 @@ public final class Terms {
 
     private static Terms in(Locale language) {
         return BY_LANGUAGE.computeIfAbsent(language, l -> new Terms(read(l)));
-    }
-
-    private String say(String english) {
-        return found(english).orElse(english);
     }
 
     private Optional<String> found(String english) {
