@@ -121,7 +121,7 @@ public enum PlanningAssumption {
             "up to so many an outing is a few nights, beyond it a week or longer",
             Why.JUDGEMENT),
     NEAR_CARE(
-            Subject.TRIP, 1, "hours to care", "up to so many the outing is taken to be near everything", Why.JUDGEMENT),
+            Subject.TRIP, 1, "hour to care", "up to so many the outing is taken to be near everything", Why.JUDGEMENT),
     SETTLED(
             Subject.TRIP,
             2,
@@ -299,7 +299,7 @@ public enum PlanningAssumption {
             "months",
             "decanted things keep so long where no period after opening is known",
             Why.USUAL_TEACHING),
-    CHARGED_EVERY(Subject.STOCK, 1, "months", "what runs on a battery is charged so often", Why.USUAL_TEACHING),
+    CHARGED_EVERY(Subject.STOCK, 1, "month", "what runs on a battery is charged so often", Why.USUAL_TEACHING),
     LOOKED_AT_EVERY(
             Subject.STOCK, 3, "months", "what dries out, crumbles or leaks is looked at so often", Why.USUAL_TEACHING),
     ALL_EVERY(Subject.STOCK, 12, "months", "everything is looked over one by one so often", Why.USUAL_TEACHING),

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -33,10 +34,12 @@ public final class Terms {
     private static final Map<Locale, Terms> BY_LANGUAGE = new ConcurrentHashMap<>();
 
     private final Map<String, String> names;
+    private final Set<String> said;
     private final List<Sentence> sentences;
 
     private Terms(Map<String, String> names) {
         this.names = Map.copyOf(names);
+        this.said = Set.copyOf(names.values());
         this.sentences = names.entrySet().stream()
                 .filter(e -> Sentence.isOne(e.getKey()))
                 .map(e -> Sentence.of(e.getKey(), e.getValue()))
@@ -83,9 +86,12 @@ public final class Terms {
         return Optional.ofNullable(names.get(english))
                 .or(() -> Optional.ofNullable(names.get(small(english))).map(Terms::capital))
                 .or(() -> Optional.ofNullable(names.get(capital(english))))
-                .or(() -> counted.matches()
-                        ? named(counted.group(2)).map(name -> counted.group(1) + " " + name)
-                        : Optional.empty());
+                .or(() -> counted.matches() ? counted(counted.group(1), counted.group(2)) : Optional.empty());
+    }
+
+    /** “3 modules”; “3 Module” is German already, and no “Module” as a page is called. */
+    private Optional<String> counted(String figure, String what) {
+        return (said.contains(what) ? Optional.of(what) : named(what)).map(name -> figure + " " + name);
     }
 
     private Optional<String> sentence(String english) {

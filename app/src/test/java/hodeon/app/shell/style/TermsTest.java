@@ -51,6 +51,8 @@ class TermsTest {
             4 Beutel, Oral rehydration salts, for half a litre | 4 Beutel, Trinklösung aus Salzen, für einen halben Liter
             4 Oral rehydration salts, for half a litre, 1 glucose gel | 4 Trinklösung aus Salzen, für einen halben Liter, 1 Traubenzuckergel
             Oral rehydration salts, for half a litre: 4 sachets | Trinklösung aus Salzen, für einen halben Liter: 4 Beutel
+            8 Arten, 3 Module    | 8 Arten, 3 Module
+            8 kinds, 1 module    | 8 Arten, 1 Modul
             Lid, Tray, Under the tray, left | Deckel, Einsatz, Unter dem Einsatz, links
             tablets, and half a day | Tabletten, and half a day
             """)
