@@ -39,6 +39,9 @@ class StyledPagesTest extends DemoHouseTest {
     private static final List<String> DOSES =
             List.of("/aid/supplies", "/trips/{id}/trail", "/assumptions", "/medicines");
 
+    /** A comma that stands by itself, because the other language begins a piece of a sentence with it. */
+    private static final Pattern APART = Pattern.compile("[\\p{L}\\d]+[”“)]? [,;](?= )");
+
     /** They list what this test itself does. */
     private static final List<String> LISTING_THIS_TEST = List.of("/account", "/settings/history");
 
@@ -134,6 +137,10 @@ class StyledPagesTest extends DemoHouseTest {
             Document german = inLanguage(keeper, "de", path);
             if (!built(english).equals(built(german))) {
                 wrong.add(door.path() + " " + firstDifference(built(english), built(german)));
+            }
+            Matcher apart = APART.matcher(german.text());
+            if (apart.find() && !APART.matcher(english.text()).find()) {
+                wrong.add(door.path() + " sets a mark apart: " + apart.group());
             }
             if (english.text().length() > 100 && english.text().equals(german.text())) {
                 same.add(door.path());
