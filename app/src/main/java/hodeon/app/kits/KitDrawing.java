@@ -57,7 +57,7 @@ public record KitDrawing(List<Compartment> compartments) {
         List<Part> parts = new ArrayList<>();
         List<Held> itself = stock.at(kit.id());
         if (!itself.isEmpty() || stock.modules(kit.id()).isEmpty()) {
-            parts.add(new Part("loose", itself));
+            parts.add(new Part(Terms.said("loose"), itself));
         }
         stock.modules(kit.id()).forEach(m -> parts.add(new Part(m.name(), stock.inKit(m.id()))));
         double all = parts.stream().mapToDouble(p -> grams(p.held(), stock)).sum();

@@ -14,9 +14,15 @@ import org.junit.jupiter.api.Test;
 class StylePageTest extends WebTest {
 
     private void choose(String mass, String dates, String zone) throws Exception {
+        choose("en", mass, dates, zone);
+    }
+
+    private void choose(String language, String mass, String dates, String zone) throws Exception {
         send(
                 mine,
                 "/settings/style",
+                "language",
+                language,
                 "mass",
                 mass,
                 "volume",
@@ -67,6 +73,17 @@ class StylePageTest extends WebTest {
         assertThat(form.select("label[for=massLimit]").text()).isEqualTo("At most, oz");
         choose("GRAMS", "ISO", "");
         assertThat(page("/trips/" + trip + "/brief").select("#massLimit").val()).isEqualTo("2268");
+    }
+
+    /** “Dose” is a tin in German and a dose in English: what somebody called a thing stays what it is called. */
+    @Test
+    void whatSomebodyTypedAsANameIsNotTranslated() throws Exception {
+        String trip = trip(mine, "Dose");
+        choose("de", "GRAMS", "ISO", "");
+        assertThat(page("/trips").select("th a").eachText()).containsExactly("Dose");
+        Document brief = page(trip + "/brief");
+        assertThat(brief.select(".strip-trip").text()).isEqualTo("Dose");
+        assertThat(brief.select("html").attr("lang")).isEqualTo("de");
     }
 
     @Test
