@@ -9,6 +9,7 @@ import hodeon.app.household.Right;
 import hodeon.app.need.Forecasts;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.app.stock.StockService;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Severity;
@@ -171,15 +172,22 @@ class AidController {
         return shelves;
     }
 
-    /** How a supply is used, by its name. */
-    record Use(String id, String name, Handling handling) {}
+    /** How a supply is used, by its name; its lines in the units of the house. */
+    record Use(String id, String name, List<String> lines, Handling handling) {}
 
     @GetMapping("/aid/supplies")
     String supplies(@AuthenticationPrincipal Member member, Model model) {
         model.addAttribute(
                 "uses",
                 aid.supplies(member.householdId()).stream()
-                        .flatMap(s -> aid.guidance().handling(s.id()).stream().map(h -> new Use(s.id(), s.name(), h)))
+                        .flatMap(s -> aid.guidance().handling(s.id()).stream()
+                                .map(h -> new Use(
+                                        s.id(),
+                                        s.name(),
+                                        h.lines().stream()
+                                                .map(HouseStyle.here()::says)
+                                                .toList(),
+                                        h)))
                         .toList());
         return "aid/supplies";
     }

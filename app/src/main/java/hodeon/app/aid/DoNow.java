@@ -3,7 +3,7 @@ package hodeon.app.aid;
 import hodeon.app.aid.KitAtHand.Lying;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.Terms;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Tag;
@@ -21,6 +21,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /**
@@ -91,6 +92,9 @@ public record DoNow(
         Procedure procedure = guidance.procedure(problem.id());
         Map<String, String> schools = School.followed(guidance.schools(), household, around);
         List<Casualty> casualties = procedure.casualties(schools);
+        boolean own = procedure.reviewed().teaching() == Teaching.OWN;
+        // What a household wrote is shown as it wrote it; what ships, in its units.
+        UnaryOperator<String> says = own ? UnaryOperator.identity() : HouseStyle.here()::says;
         return new DoNow(
                 problem.id(),
                 problem.name(),
@@ -98,21 +102,25 @@ public record DoNow(
                 casualties.stream().map(c -> new Whom(c.name(), c.label())).toList(),
                 procedure.together(schools).stream()
                         .map(f -> line(
-                                f.line(), f.whom().size() == casualties.size() ? List.of() : f.whom(), kit, catalogue))
+                                f.line(),
+                                f.whom().size() == casualties.size() ? List.of() : f.whom(),
+                                kit,
+                                catalogue,
+                                says))
                         .toList(),
                 procedure.timers(Casualty.ADULT, schools).stream()
                         .map(DoNow::clock)
                         .toList(),
-                procedure.watch(),
+                says.apply(procedure.watch()),
                 procedure.byHand().isEmpty()
                         ? List.of()
-                        : List.of(Terms.said(procedure.byHand()).split("(?<=[.!?]) (?=\\p{Lu})")),
-                procedure.call(),
+                        : List.of(says.apply(procedure.byHand()).split("(?<=[.!?]) (?=\\p{Lu})")),
+                says.apply(procedure.call()),
                 procedure.topics().stream()
                         .map(t -> follows(guidance.school(t).orElseThrow(), schools))
                         .toList(),
                 howTo(procedure, schools, guidance, kit.orElse(List.of())),
-                procedure.reviewed().teaching() == Teaching.OWN
+                own
                         ? Wording.says(
                                 "doNow.writtenByYourHouseholdOnNobodyElse",
                                 procedure.reviewed().on())
@@ -122,11 +130,17 @@ public record DoNow(
                                 procedure.reviewed().on()));
     }
 
-    private static Line line(DoLine line, List<Casualty> some, Optional<List<Lying>> kit, Catalogue catalogue) {
+    private static Line line(
+            DoLine line,
+            List<Casualty> some,
+            Optional<List<Lying>> kit,
+            Catalogue catalogue,
+            UnaryOperator<String> says) {
+        String words = says.apply(line.words());
         String whom = some.stream().map(Casualty::word).collect(Collectors.joining(", "));
         String keys = some.stream().map(Casualty::name).collect(Collectors.joining(" "));
         if (kit.isEmpty() || line.capability().isEmpty()) {
-            return new Line(line.words(), List.of(), "", whom, keys);
+            return new Line(words, List.of(), "", whom, keys);
         }
         List<Has> has = serving(line.capability().get(), kit.get()).stream()
                 .limit(MOST_NAMED)
@@ -139,12 +153,12 @@ public record DoNow(
                 .toList();
         return has.isEmpty()
                 ? new Line(
-                        line.without().orElse(line.words()),
+                        line.without().map(says).orElse(words),
                         List.of(),
                         lacking(line.capability().get(), catalogue),
                         whom,
                         keys)
-                : new Line(line.words(), has, "", whom, keys);
+                : new Line(words, has, "", whom, keys);
     }
 
     private static String lacking(String capability, Catalogue catalogue) {
@@ -196,8 +210,12 @@ public record DoNow(
                 .map(Lying::supply)
                 .distinct()
                 .filter(s -> s.serves().keySet().stream().anyMatch(needed::contains))
-                .flatMap(s ->
-                        guidance.handling(s.id()).stream().map(h -> new HowTo(s.id(), s.name(), h.lines(), h.never())))
+                .flatMap(s -> guidance.handling(s.id()).stream()
+                        .map(h -> new HowTo(
+                                s.id(),
+                                s.name(),
+                                h.lines().stream().map(HouseStyle.here()::says).toList(),
+                                h.never())))
                 .toList();
     }
 }

@@ -3,7 +3,7 @@ package hodeon.app.aid;
 import hodeon.app.aid.KitAtHand.Lying;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.Terms;
+import hodeon.app.shell.style.HouseStyle;
 import hodeon.core.catalogue.Problem;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.catalogue.Tag;
@@ -72,7 +72,8 @@ public class FirstAid {
         Map<String, String> followed = School.followed(guidance.schools(), schools(household), around);
         return guidance.firstMinutes().stream()
                 .map(f -> new Said(
-                        f.name(), f.lines(followed).stream().map(Terms::said).collect(Collectors.joining(" "))))
+                        f.name(),
+                        f.lines(followed).stream().map(HouseStyle.here()::says).collect(Collectors.joining(" "))))
                 .toList();
     }
 

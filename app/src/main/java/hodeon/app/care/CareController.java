@@ -3,6 +3,7 @@ package hodeon.app.care;
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
 import hodeon.core.medication.formulary.Product;
@@ -10,11 +11,9 @@ import hodeon.core.notice.Fault;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -33,8 +32,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 class CareController {
 
     private static final int LONGEST = 200;
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ROOT);
-
     private final CareBook book;
     private final PeopleService people;
     private final MedicineShelf medicines;
@@ -75,7 +72,7 @@ class CareController {
                 book.of(member.householdId(), id).reversed().stream()
                         .map(n -> new Line(
                                 n.id(),
-                                MOMENT.format(n.at()),
+                                Figures.moment(n.at()),
                                 n.note().found(),
                                 n.note().given(),
                                 n.note().helped().label(),

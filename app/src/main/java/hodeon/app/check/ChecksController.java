@@ -2,6 +2,7 @@ package hodeon.app.check;
 
 import hodeon.app.check.CheckService.Due;
 import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
 import hodeon.app.stock.StockService;
@@ -66,7 +67,7 @@ class ChecksController {
                                 r.id(),
                                 all.placeName(r.kit()),
                                 r.rhythm().label(),
-                                r.startedAt().toLocalDate().toString(),
+                                Figures.day(r.startedAt().toLocalDate()),
                                 r.startedBy(),
                                 r.finishedAt().isPresent()
                                         ? Wording.says("checksController.finished", CheckController.found(r))
@@ -114,7 +115,7 @@ class ChecksController {
                 due.last()
                         .map(d -> Wording.says("checksController.lastOn", d))
                         .orElse(Wording.says("checksController.neverYet")),
-                due.due().toString(),
+                Figures.day(due.due()),
                 !due.due().isAfter(today));
     }
 

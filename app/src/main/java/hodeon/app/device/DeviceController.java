@@ -1,6 +1,5 @@
 package hodeon.app.device;
 
-import hodeon.app.shell.style.Terms;
 import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -43,7 +42,7 @@ class DeviceController {
                 .body(new Manifest(
                         "Hodeon",
                         "Hodeon",
-                        Terms.said("Plans, weighs, packs and keeps first aid kits"),
+                        "Plans, weighs, packs and keeps first aid kits",
                         "/",
                         "/",
                         "standalone",

@@ -2,6 +2,7 @@ package hodeon.app.dose;
 
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.household.Member;
+import hodeon.app.people.BodyMass;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Shown;
@@ -113,7 +114,10 @@ class SheetController {
 
     static String about(DoseCase of) {
         return of.patient().age()
-                + of.patient().weighed().map(w -> ", " + w.said()).orElse(Wording.says("sheetController.massNotKnown"));
+                + of.patient()
+                        .weighed()
+                        .map(w -> ", " + BodyMass.said(w))
+                        .orElse(Wording.says("sheetController.massNotKnown"));
     }
 
     static Line line(DoseAnswer answer) {

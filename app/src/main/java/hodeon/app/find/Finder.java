@@ -83,7 +83,7 @@ class Finder {
                     trip.trip()
                             .standing()
                             .map(use -> Wording.says("finder.whatAKitIsForFilledUp", Figures.days(use.refillDays())))
-                            .orElse(trip.trip().start().toString()),
+                            .orElseGet(() -> Figures.day(trip.trip().start())),
                     path + "/mat"));
         }
         for (StoredList list : lists.all(householdId)) {

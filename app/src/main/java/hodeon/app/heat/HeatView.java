@@ -1,5 +1,6 @@
 package hodeon.app.heat;
 
+import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
 import hodeon.app.shell.chart.Scale;
 import hodeon.app.shell.chart.Tick;
@@ -68,14 +69,14 @@ record HeatView(
                 celsius(Heat.mean(readings)),
                 celsius(kinetic),
                 celsius(hottest),
-                readings.getFirst().at().toString().replace('T', ' '),
-                readings.getLast().at().toString().replace('T', ' '),
+                Figures.moment(readings.getFirst().at()),
+                Figures.moment(readings.getLast().at()),
                 path(readings, up),
-                Tick.every(up, DEGREES_A_TICK, c -> (int) c + " °C"),
+                Tick.every(up, DEGREES_A_TICK, c -> Figures.celsius(c, 0)),
                 exposed.stream()
                         .map(HeatExposure::limit)
                         .distinct()
-                        .map(c -> new Tick(up.written(c), Wording.says("heatView.limitC", c)))
+                        .map(c -> new Tick(up.written(c), Wording.says("heatView.limitC", Figures.celsius(c, 0))))
                         .toList(),
                 lots,
                 readings.size());
@@ -86,7 +87,7 @@ record HeatView(
         return new Lot(
                 exposed.held().lot().id(),
                 all.nameOf(exposed.held().lot().supply()),
-                exposed.limit() + " °C",
+                Figures.celsius(exposed.limit(), 0),
                 affected ? Wording.says("heat.above", exposed.above().size(), hours(exposed.lasting())) : "never",
                 affected ? celsius(exposed.hottest()) : "",
                 exposed.kineticAbove(),
@@ -115,6 +116,6 @@ record HeatView(
     }
 
     private static String celsius(double value) {
-        return String.format(Locale.ROOT, "%.1f °C", value);
+        return Figures.celsius(value, 1);
     }
 }

@@ -4,7 +4,6 @@ import hodeon.app.history.Rows.Image;
 import hodeon.app.household.Member;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.Terms;
 import hodeon.app.storage.seal.Seal;
 import hodeon.core.notice.Faults;
 import java.time.Clock;
@@ -84,7 +83,7 @@ public class Changes {
                         n.id(),
                         n.at(),
                         n.who(),
-                        Terms.said(n.of().kind().word()),
+                        n.of().kind().word(),
                         told.name(n.of(), n.was(), n.is()),
                         told.verb(n.was(), n.is()),
                         told.differences(n.was(), n.is()),

@@ -3,7 +3,6 @@ package hodeon.app.history;
 import hodeon.app.history.Rows.Image;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.HouseStyle;
 import hodeon.app.storage.seal.Seal;
 import java.util.ArrayList;
 import java.util.List;
@@ -124,8 +123,7 @@ final class Told {
         }
         String text = String.valueOf(value);
         if (column.equals("language")) {
-            return Locale.forLanguageTag(text)
-                    .getDisplayLanguage(HouseStyle.here().language());
+            return Locale.forLanguageTag(text).getDisplayLanguage(Locale.ENGLISH);
         }
         if (text.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}")) {
             return Wording.says("changed.another");

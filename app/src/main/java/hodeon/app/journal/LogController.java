@@ -246,8 +246,8 @@ class LogController {
                                 k.id(),
                                 k.detail()
                                         .at()
-                                        .map(t -> t.toString().replace('T', ' ') + in(k))
-                                        .orElse(k.line().on().toString()),
+                                        .map(t -> Figures.moment(t) + in(k))
+                                        .orElseGet(() -> Figures.day(k.line().on())),
                                 known.catalogue()
                                         .problem(k.line().problem())
                                         .map(Problem::name)

@@ -13,7 +13,6 @@ import hodeon.app.need.Forecasts;
 import hodeon.app.plan.PartySuitability;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
-import hodeon.app.shell.style.Terms;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Severity;
 import hodeon.core.catalogue.Supply;
@@ -257,7 +256,6 @@ class TrailController {
     }
 
     private static ResponseEntity<Map<String, Object>> answer(HttpStatus status, List<String> faults) {
-        return ResponseEntity.status(status)
-                .body(Map.of("faults", faults.stream().map(Terms::said).toList()));
+        return ResponseEntity.status(status).body(Map.of("faults", faults));
     }
 }

@@ -1,7 +1,6 @@
 package hodeon.app.kits;
 
 import hodeon.app.shell.Figures;
-import hodeon.app.shell.style.Terms;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
 import hodeon.core.catalogue.Group;
@@ -57,7 +56,7 @@ public record KitDrawing(List<Compartment> compartments) {
         List<Part> parts = new ArrayList<>();
         List<Held> itself = stock.at(kit.id());
         if (!itself.isEmpty() || stock.modules(kit.id()).isEmpty()) {
-            parts.add(new Part(Terms.said("loose"), itself));
+            parts.add(new Part("loose", itself));
         }
         stock.modules(kit.id()).forEach(m -> parts.add(new Part(m.name(), stock.inKit(m.id()))));
         double all = parts.stream().mapToDouble(p -> grams(p.held(), stock)).sum();
@@ -118,7 +117,7 @@ public record KitDrawing(List<Compartment> compartments) {
             top -= height;
             layers.add(new Layer(
                     group.getKey().name().toLowerCase(Locale.ROOT),
-                    Terms.said(group.getKey().label()) + " " + Figures.grams(group.getValue()),
+                    group.getKey().label() + " " + Figures.grams(group.getValue()),
                     number(top),
                     number(height),
                     number(top + height / 2 - 6),

@@ -129,7 +129,7 @@ class KitPages {
                         kit.facts().stands(),
                         kit.facts().knownBy(),
                         kit.facts().condition(),
-                        kit.facts().retiredOn().map(LocalDate::toString).orElse("")),
+                        kit.facts().retiredOn().map(Figures::day).orElse("")),
                 Figures.grams(here.mass(id)),
                 held.isEmpty()
                         ? Wording.says("logStep.nothingYet")
@@ -141,7 +141,7 @@ class KitPages {
                                 "kind"),
                 list.map(l -> Figures.grams(l.mass())).orElse(""),
                 first(held, here, today),
-                checks.lastOfEverything(household, id).map(LocalDate::toString).orElse(""),
+                checks.lastOfEverything(household, id).map(Figures::day).orElse(""),
                 answer(list.isPresent(), held.isEmpty(), lacks, others),
                 lacks.isEmpty() && others.isEmpty() && list.isPresent(),
                 KitDrawing.of(kit, here, list.map(l -> l.mass().grams()).orElse(0.0)),

@@ -9,6 +9,7 @@ import hodeon.core.party.Outgrowing;
 import hodeon.core.party.Person;
 import hodeon.core.party.SizeClass;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,7 +41,7 @@ final class Outgrown {
                                         "outgrown.outgrowsItAbout",
                                         supply.name(),
                                         person.name(),
-                                        day.toString().substring(0, 7))));
+                                        YearMonth.from(day))));
                     }
                     if (!fits.contains(SizeClass.ADULT)
                             && use.trip().party().people().stream().noneMatch(p -> fits.contains(p.size()))) {

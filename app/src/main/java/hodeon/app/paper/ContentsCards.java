@@ -11,21 +11,25 @@ import hodeon.app.paper.Card.LabelSheet;
 import hodeon.app.paper.Card.Pocket;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
+import hodeon.app.stock.Days;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.catalogue.Catalogue;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
+import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Held;
 import hodeon.core.units.Mass;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BinaryOperator;
 import org.springframework.stereotype.Component;
 
 /** What is in a trip's kit, on cards and labels. */
@@ -91,11 +95,11 @@ public class ContentsCards {
         Stock all = stock.at(household, kit);
         List<Pocket> pockets = new ArrayList<>();
         for (UUID place : all.nesting().within(kit)) {
-            Map<String, String> until = new LinkedHashMap<>();
+            Map<String, GoodUntil> until = new LinkedHashMap<>();
             for (Held held : all.at(place)) {
                 held.good()
-                        .ifPresent(
-                                g -> until.merge(held.lot().supply(), g.said(), (a, b) -> a.compareTo(b) < 0 ? a : b));
+                        .ifPresent(g -> until.merge(
+                                held.lot().supply(), g, BinaryOperator.minBy(Comparator.comparing(GoodUntil::day))));
             }
             all.byPocket(place)
                     .forEach((pocket, placed) -> pockets.add(new Pocket(
@@ -103,7 +107,7 @@ public class ContentsCards {
                             placed.stream()
                                     .map(p -> all.named(p.pieces(), p.thing())
                                             + Optional.ofNullable(until.get(p.thing()))
-                                                    .map(u -> Wording.says("contentsCards.until", u))
+                                                    .map(u -> Wording.says("contentsCards.until", Days.said(u)))
                                                     .orElse(""))
                                     .toList())));
         }

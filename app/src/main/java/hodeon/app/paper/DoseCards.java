@@ -7,11 +7,11 @@ import hodeon.app.paper.Card.DoseGroup;
 import hodeon.app.paper.Card.DoseLine;
 import hodeon.app.paper.Card.Holder;
 import hodeon.app.paper.Card.RescueLine;
+import hodeon.app.people.BodyMass;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.Terms;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.medication.Caution;
 import hodeon.core.medication.Direction;
@@ -104,20 +104,14 @@ class DoseCards {
         Patient patient = going.patient();
         LocalDate born = patient.born().orElse(null);
         List<String> reacts = Stream.concat(
-                        patient.allergies().stream()
-                                .sorted()
-                                .map(Allergy::label)
-                                .map(Terms::said),
+                        patient.allergies().stream().sorted().map(Allergy::label),
                         patient.reactsTo().stream().sorted())
                 .toList();
         return new Holder(
                 going.name(),
                 (born == null ? "" : Wording.says("doseCards.born", born) + " ")
-                        + Terms.said(patient.age().toString()),
-                patient.weighed()
-                                .map(Patient.Weighed::said)
-                                .map(Terms::said)
-                                .orElse(Wording.says("doseCards.massNotKnown"))
+                        + patient.age().toString(),
+                patient.weighed().map(BodyMass::said).orElse(Wording.says("doseCards.massNotKnown"))
                         + (patient.massIsStale() ? " " + Wording.says("doseCards.oldWeighAgainFirst") : ""),
                 reacts.isEmpty()
                         ? Wording.says("doseCards.noAllergyWrittenDown")
@@ -138,8 +132,8 @@ class DoseCards {
                 .map(e -> {
                     var use = formulary.rescue(e.getKey());
                     return new RescueLine(
-                            Papers.capital(Terms.said(e.getKey().label())),
-                            e.getValue().isBlank() ? Terms.said("where? ____________") : e.getValue(),
+                            Papers.capital(e.getKey().label()),
+                            e.getValue().isBlank() ? "where? ____________" : e.getValue(),
                             use.map(u -> u.how()).orElse(""),
                             use.map(u -> u.again()).orElse(Wording.says("doseCards.onlyAsPrescribed")),
                             directed(e.getKey(), formulary, sheet, going.patient()));

@@ -10,12 +10,12 @@ import hodeon.app.paper.Card.IncidentForm;
 import hodeon.app.paper.Card.PersonCard;
 import hodeon.app.paper.Card.Pocket;
 import hodeon.app.paper.Card.PromptCard;
+import hodeon.app.people.BodyMass;
 import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PartyPatients.Going;
 import hodeon.app.people.Profile;
 import hodeon.app.shell.Wording;
 import hodeon.app.shell.chart.Qr;
-import hodeon.app.shell.style.Terms;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
 import hodeon.core.party.Alike;
@@ -101,22 +101,19 @@ public class Papers {
         going.patient().allergies().stream()
                 .sorted()
                 .forEach(a -> matters.add(Wording.says("papers.reactsTo", a.label())));
-        going.patient().conditions().stream().sorted().forEach(c -> matters.add(capital(Terms.said(c.label()))));
+        going.patient().conditions().stream().sorted().forEach(c -> matters.add(capital(c.label())));
         List<String> rescue = new ArrayList<>();
         List<String> regular = new ArrayList<>();
         List<String> call = new ArrayList<>();
         going.profile().ifPresent(p -> {
             p.rescue()
-                    .forEach((r, where) -> rescue.add(capital(Terms.said(r.label())) + ": "
-                            + (where.isBlank() ? Terms.said("where? ____________") : where)));
+                    .forEach((r, where) ->
+                            rescue.add(capital(r.label()) + ": " + (where.isBlank() ? "where? ____________" : where)));
             p.regular().forEach(r -> regular.add(regular(r, formulary)));
             p.contacts().forEach(c -> call.add(contact(c)));
         });
         String who = age(going, today)
-                + going.patient()
-                        .weighed()
-                        .map(w -> ", " + Terms.said(w.said()))
-                        .orElse("");
+                + going.patient().weighed().map(w -> ", " + BodyMass.said(w)).orElse("");
         String notes = going.profile().map(Profile::notes).orElse("");
         String text = name + ", " + who + "\n"
                 + lines("", matters) + lines(Wording.says("papers.rescue") + " ", rescue)
@@ -139,7 +136,7 @@ public class Papers {
     }
 
     private static String age(Going going, LocalDate today) {
-        return Terms.said(going.patient().age().toString());
+        return going.patient().age().toString();
     }
 
     static String regular(Profile.Regular regular, Formulary formulary) {
@@ -172,8 +169,8 @@ public class Papers {
                 .forEach(call::add));
         List<String> where = new ArrayList<>();
         party(household, trip).forEach(g -> g.profile().ifPresent(p -> p.rescue()
-                .forEach((r, at) -> where.add(g.name() + ": " + Terms.said(r.label()) + ", "
-                        + (at.isBlank() ? Terms.said("where? ____________") : at)))));
+                .forEach((r, at) ->
+                        where.add(g.name() + ": " + r.label() + ", " + (at.isBlank() ? "where? ____________" : at)))));
         return new PromptCard(
                 Wording.says("cardController.firstMinutes"),
                 aidCards.firstMinutes(trip).stream()

@@ -9,6 +9,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.HttpHeaders;
@@ -39,7 +40,7 @@ public class Pdf {
 
     /** @param sheets of labels, each on a full sheet behind the cards */
     public byte[] of(List<? extends Card> cards, PaperSize size, List<? extends Card> sheets) {
-        Context context = new Context(HouseStyle.here().language());
+        Context context = new Context(Locale.ENGLISH);
         context.setVariable(
                 "cards", Stream.concat(cards.stream(), sheets.stream()).toList());
         context.setVariable("size", size);

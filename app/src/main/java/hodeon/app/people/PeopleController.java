@@ -8,7 +8,6 @@ import hodeon.app.people.PeopleService.Known;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.Terms;
 import hodeon.app.storage.seal.Seal;
 import hodeon.core.medication.formulary.Formulary;
 import hodeon.core.medication.formulary.Product;
@@ -97,8 +96,8 @@ class PeopleController {
         Profile p = known.profile();
         List<String> matters = new ArrayList<>();
         p.allergies().forEach(a -> matters.add(Wording.says("doseCards.reactsTo", a.label())));
-        p.conditions().forEach(c -> matters.add(Terms.said(c.label())));
-        p.rescue().forEach((r, where) -> matters.add(Terms.said(r.label()) + (where.isEmpty() ? "" : ": " + where)));
+        p.conditions().forEach(c -> matters.add(c.label()));
+        p.rescue().forEach((r, where) -> matters.add(r.label() + (where.isEmpty() ? "" : ": " + where)));
         p.regular()
                 .forEach(r -> matters.add(Wording.says(
                         "peopleController.takes",
@@ -117,12 +116,16 @@ class PeopleController {
         return new PersonView(
                 known.id(),
                 p.name(),
-                Terms.said(p.dog() ? "dog" : p.age(today).toString())
-                        + (p.kilograms() == null
-                                ? ""
-                                : Wording.says(
-                                        "peopleController.kg",
-                                        p.kilograms().stripTrailingZeros().toPlainString())),
+                p.dog()
+                        ? "dog"
+                        : p.age(today).toString()
+                                + (p.kilograms() == null
+                                        ? ""
+                                        : Wording.says(
+                                                "peopleController.kg",
+                                                p.kilograms()
+                                                        .stripTrailingZeros()
+                                                        .toPlainString())),
                 String.join("; ", matters),
                 String.join("; ", toDo));
     }

@@ -94,7 +94,7 @@ class ReadyController {
             boolean base,
             String module,
             List<Place> shelves,
-            String until,
+            LocalDate until,
             List<LineView> lines) {}
 
     @GetMapping("/trips/{id}/ready")
@@ -120,7 +120,7 @@ class ReadyController {
                         .map(Place::name)
                         .orElse(""),
                 all.shelves(),
-                trip.trip().end().plusDays(all.rules().marginDays()).toString(),
+                trip.trip().end().plusDays(all.rules().marginDays()),
                 place.isPresent()
                         ? lines(kit.orElseThrow(), place.get(), all, trip.trip().end())
                         : List.of());

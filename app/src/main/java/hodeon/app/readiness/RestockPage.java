@@ -2,6 +2,7 @@ package hodeon.app.readiness;
 
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
+import hodeon.app.stock.Days;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.ledger.StockHistory;
 import hodeon.app.stock.place.Place;
@@ -182,7 +183,7 @@ record RestockPage(
                 String.valueOf(until.get(fill.to())),
                 fill.from()
                         .good()
-                        .map(g -> Wording.says("restockPage.goodUntil", g.said()))
+                        .map(g -> Wording.says("restockPage.goodUntil", Days.said(g)))
                         .orElse(Wording.says("formsController.doesNotExpire")));
     }
 
@@ -192,7 +193,7 @@ record RestockPage(
                 all.nameOf(held.lot().supply()),
                 all.counted(held.pieces(), held.lot().supply()),
                 all.placeName(held.place()),
-                held.until(),
+                Days.until(held),
                 held.lastDay().isBefore(today));
     }
 

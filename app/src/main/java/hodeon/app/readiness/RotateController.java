@@ -4,8 +4,8 @@ import hodeon.app.household.Member;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
+import hodeon.app.stock.Days;
 import hodeon.app.stock.ledger.Stock;
-import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Ledger.TooFew;
 import java.util.List;
 import java.util.Optional;
@@ -65,7 +65,7 @@ class RotateController {
                 s.answer().moves().stream()
                         .map(m -> new MoveView(
                                 all.counted(m.pieces(), s.supply()),
-                                m.held().good().map(GoodUntil::said).orElse(Wording.says("rotateController.noDate")),
+                                m.held().good().map(Days::said).orElse(Wording.says("rotateController.noDate")),
                                 all.placeName(m.held().place()),
                                 all.placeName(m.to())))
                         .toList(),

@@ -3,7 +3,7 @@ package hodeon.app.readiness;
 import hodeon.app.shell.Wording;
 import hodeon.app.shell.chart.Scale;
 import hodeon.app.shell.chart.Tick;
-import hodeon.app.shell.style.Terms;
+import hodeon.app.stock.Days;
 import hodeon.app.stock.LotView;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.core.stock.Held;
@@ -128,7 +128,7 @@ record Timeline(
         private Row row(String key, List<Held> held, int y) {
             Held first = held.getFirst();
             String name = only.isPresent() || by == By.PRODUCT
-                    ? Terms.said(all.nameOf(first.lot().supply()))
+                    ? all.nameOf(first.lot().supply())
                     : all.placeName(first.place());
             String address = only.isPresent()
                     ? "/stock/lots/" + first.lot().id()
@@ -179,12 +179,12 @@ record Timeline(
             Held first = together.getFirst();
             boolean fails = together.stream().anyMatch(h -> failed(h).isPresent());
             String says = together.size() == 1
-                    ? all.nameOf(first.lot().supply()) + ", " + first.until() + ", " + all.placeName(first.place())
+                    ? all.nameOf(first.lot().supply()) + ", " + Days.until(first) + ", " + all.placeName(first.place())
                     : Wording.says(
                             "timeline.lotsTheFirst",
                             together.size(),
                             all.nameOf(first.lot().supply()),
-                            first.until());
+                            Days.until(first));
             return new Mark(
                     across.written(first.lastDay()),
                     fails ? LotView.State.OVER : LotView.state(first, today),
@@ -216,7 +216,7 @@ record Timeline(
                                         "timeline.goodUntil",
                                         all.nameOf(h.lot().supply()),
                                         all.placeName(h.place()),
-                                        h.until()),
+                                        Days.until(h)),
                                 h.lot().id()));
                     }
                 }

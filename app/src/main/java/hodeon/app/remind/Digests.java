@@ -149,7 +149,7 @@ class Digests {
         for (Reminder r : soon) {
             text.append(HouseStyle.here().says(r.first()))
                     .append(r.last().isBefore(today) ? " " + Wording.says("digests.overdue2") + " " : " ")
-                    .append(HouseStyle.here().written(r.title()))
+                    .append(r.title())
                     .append('\n');
         }
         return text.append(soon.isEmpty() ? Wording.says("digests.nothingIsDueInTheNextSixWeeks") + "\n" : "")

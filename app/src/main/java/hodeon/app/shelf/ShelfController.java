@@ -5,6 +5,7 @@ import hodeon.app.brief.form.StoredTrip;
 import hodeon.app.check.CheckService;
 import hodeon.app.household.Member;
 import hodeon.app.household.Right;
+import hodeon.app.household.style.Styles;
 import hodeon.app.kits.KitShelf;
 import hodeon.app.kits.list.StoredList;
 import hodeon.app.readiness.HomeAllocation;
@@ -39,6 +40,7 @@ class ShelfController {
     private final HomeAllocation allocation;
     private final CheckService checks;
     private final Example example;
+    private final Styles styles;
     private final Clock clock;
 
     ShelfController(
@@ -46,8 +48,10 @@ class ShelfController {
             ReadyService ready,
             HomeAllocation allocation,
             CheckService checks,
+            Styles styles,
             Clock clock,
             Example example) {
+        this.styles = styles;
         this.example = example;
         this.trips = trips;
         this.ready = ready;
@@ -73,6 +77,7 @@ class ShelfController {
      * Home.
      *
      * @param hands what needs one, and {@code moreHands} how much more there is
+     * @param englishAgain whether the household once read German and has not been told of its end
      * @param blank whether there is nothing yet, so that it says how to begin
      * @param moreTrips how many trips there are in all, if not every one is shown; else 0
      */
@@ -85,6 +90,7 @@ class ShelfController {
             List<KitOnShelf> kits,
             boolean blank,
             boolean example,
+            boolean englishAgain,
             String household) {}
 
     record TripsPage(Paged<StoredTrip> paged, List<TripCard> trips) {}
@@ -121,6 +127,7 @@ class ShelfController {
                 kits,
                 coming.isEmpty() && past.isEmpty() && kits.isEmpty(),
                 example.isThere(household),
+                styles.readsEnglishAgain(household),
                 member.householdName());
         return Shown.page("shelf/shelf", view, model);
     }

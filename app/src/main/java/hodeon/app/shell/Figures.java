@@ -1,13 +1,17 @@
 package hodeon.app.shell;
 
 import hodeon.app.shell.style.HouseStyle;
-import hodeon.app.shell.style.Terms;
 import hodeon.core.catalogue.Supply;
 import hodeon.core.units.Mass;
 import hodeon.core.units.MassUnit;
 import hodeon.core.units.Plural;
+import hodeon.core.units.TemperatureUnit;
 import hodeon.core.units.Volume;
 import hodeon.core.units.VolumeUnit;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAccessor;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -65,6 +69,23 @@ public final class Figures {
         }
         String pattern = millilitres >= 10 || millilitres == Math.rint(millilitres) ? "%,.0f ml" : "%.1f ml";
         return String.format(Locale.ROOT, pattern, millilitres);
+    }
+
+    /** Degrees Celsius in the household's unit, with its sign: “25 °C”, “77 °F”. */
+    public static String celsius(double degrees, int decimals) {
+        TemperatureUnit unit = HouseStyle.here().temperature();
+        return String.format(Locale.ROOT, "%." + decimals + "f", unit.of(degrees))
+                        .replace('-', '−') + " " + unit.sign();
+    }
+
+    /** A day in the form of the household. */
+    public static String day(LocalDate day) {
+        return HouseStyle.here().says(day);
+    }
+
+    /** A day and a time of day, to the minute: “2027-06-12 14:05”. */
+    public static String moment(TemporalAccessor at) {
+        return day(LocalDate.from(at)) + " " + LocalTime.from(at).truncatedTo(ChronoUnit.MINUTES);
     }
 
     /** In the household's currency, which the pages do not name. */
@@ -129,14 +150,14 @@ public final class Figures {
 
     /** “Paracetamol 500 mg: 16 tablets”. */
     public static String named(int pieces, Supply of) {
-        return Terms.said(of.name()) + ": " + pieces(pieces, of);
+        return of.name() + ": " + pieces(pieces, of);
     }
 
     public static String counted(double count, String one) {
         String number = count == Math.rint(count)
                 ? String.format(Locale.ROOT, "%,.0f", count)
                 : String.format(Locale.ROOT, "%,.1f", count);
-        return number + " " + Terms.said(unit(count, one));
+        return number + " " + unit(count, one);
     }
 
     /** “tablet” of one, “tablets” of others. */

@@ -2,13 +2,12 @@ package hodeon.app.shell;
 
 import com.ibm.icu.text.MessageFormat;
 import hodeon.app.shell.style.HouseStyle;
-import hodeon.app.shell.style.Inflection;
-import hodeon.app.shell.style.Terms;
 import java.nio.charset.StandardCharsets;
-import java.time.temporal.TemporalAccessor;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.time.temporal.Temporal;
 import java.util.Arrays;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.support.ResourceBundleMessageSource;
@@ -29,23 +28,21 @@ public final class Wording extends ResourceBundleMessageSource {
 
     /** @throws org.springframework.context.NoSuchMessageException for a key that is not in the bundle */
     public static String says(String key, @Nullable Object... arguments) {
-        return WORDS.getMessage(key, there(arguments), HouseStyle.here().language());
+        return WORDS.getMessage(key, there(arguments), Locale.ENGLISH);
     }
 
     /** The same; empty for a key that is not in the bundle. */
     public static Optional<String> known(String key, @Nullable Object... arguments) {
-        return Optional.ofNullable(
-                WORDS.getMessage(key, there(arguments), null, HouseStyle.here().language()));
+        return Optional.ofNullable(WORDS.getMessage(key, there(arguments), null, Locale.ENGLISH));
     }
 
     @Override
     protected @Nullable String getMessageInternal(
             @Nullable String key, Object @Nullable [] arguments, @Nullable Locale locale) {
-        Locale language = Objects.requireNonNullElse(locale, Locale.ENGLISH);
-        String pattern = super.getMessageInternal(key, null, language);
+        String pattern = super.getMessageInternal(key, null, Locale.ENGLISH);
         return pattern == null || pattern.indexOf('{') < 0
                 ? pattern
-                : Inflection.in(new MessageFormat(pattern, language).format(given(arguments)), language);
+                : new MessageFormat(pattern, Locale.ENGLISH).format(given(arguments));
     }
 
     private static Object[] there(@Nullable Object[] arguments) {
@@ -57,8 +54,9 @@ public final class Wording extends ResourceBundleMessageSource {
     private static Object given(@Nullable Object argument) {
         return switch (argument) {
             case null -> "";
-            case TemporalAccessor time -> time.toString();
-            case String name -> Terms.said(name);
+            case LocalDate day -> HouseStyle.here().says(day);
+            case YearMonth month -> HouseStyle.here().says(month);
+            case Temporal time -> time.toString();
             default -> argument;
         };
     }

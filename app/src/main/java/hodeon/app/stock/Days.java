@@ -2,11 +2,13 @@ package hodeon.app.stock;
 
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
+import hodeon.core.stock.GoodUntil;
+import hodeon.core.stock.Held;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 
-/** How near a day is, as the pages say it. */
-final class Days {
+/** How near a day is, and until when things are good, as the pages say it. */
+public final class Days {
 
     private Days() {}
 
@@ -14,6 +16,15 @@ final class Days {
     static String away(LocalDate day, LocalDate today) {
         long days = ChronoUnit.DAYS.between(today, day);
         return days < -1 ? Wording.says("day.over", span(-days)) : Wording.says("day.last", days, span(days));
+    }
+
+    /** The last good day, and whether it is assumed. */
+    public static String until(Held held) {
+        return held.good().map(Days::said).orElse("does not expire");
+    }
+
+    public static String said(GoodUntil good) {
+        return good.assumed() ? Wording.says("days.assumed", good.day()) : Figures.day(good.day());
     }
 
     private static String span(long days) {

@@ -8,6 +8,7 @@ import hodeon.core.stock.GoodUntil;
 import hodeon.core.stock.Held;
 import hodeon.core.stock.Lot;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -81,7 +82,7 @@ public record LotView(
                 stock.piece(lot.supply()),
                 stock.counted(held.pieces(), lot.supply()),
                 detail(lot),
-                held.until(),
+                Days.until(held),
                 held.good().map(g -> why(g, lot)).orElse(""),
                 held.good().map(g -> Days.away(g.day(), today)).orElse(""),
                 state(held, today));
@@ -120,15 +121,10 @@ public record LotView(
             case PRINTED ->
                 lot.printed()
                         .filter(p -> p.monthOnly())
-                        .map(p -> Wording.says("lotView.printed", p))
+                        .map(p -> Wording.says("lotView.printed", YearMonth.from(p.lastDay())))
                         .orElse("printed");
-            case OPENED ->
-                Wording.says(
-                        "lotView.opened", lot.opened().map(LocalDate::toString).orElse(""));
-            case DECANTED ->
-                Wording.says(
-                        "lotView.decanted",
-                        lot.decanted().map(LocalDate::toString).orElse(""));
+            case OPENED -> Wording.says("lotView.opened", lot.opened().orElseThrow());
+            case DECANTED -> Wording.says("lotView.decanted", lot.decanted().orElseThrow());
             case WITHDRAWN -> good.reason().words();
             case TYPICAL -> Wording.says("lotView.ofSuchThings", good.reason().words());
         };

@@ -1,5 +1,6 @@
 package hodeon.app.stock;
 
+import hodeon.app.shell.Wording;
 import hodeon.app.stock.ledger.LotRepository;
 import hodeon.app.stock.ledger.MovementRepository;
 import hodeon.app.stock.ledger.MovementRow;
@@ -83,7 +84,9 @@ public class MissingThings {
                 .filter(m -> m.kind == Kind.USED || m.kind == Kind.MOVED)
                 .forEach(m -> taken.put(
                         supplies.getOrDefault(m.lotId, ""),
-                        "last taken on " + m.madeAt.toLocalDate() + (m.madeBy.isEmpty() ? "" : ", " + m.madeBy)));
+                        m.madeBy.isEmpty()
+                                ? Wording.says("missingThings.lastTaken", m.madeAt.toLocalDate())
+                                : Wording.says("missingThings.lastTakenBy", m.madeAt.toLocalDate(), m.madeBy)));
         return taken;
     }
 

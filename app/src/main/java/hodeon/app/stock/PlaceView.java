@@ -52,7 +52,8 @@ record PlaceView(
                                         .count(),
                                 "kind"),
                 Figures.grams(mass),
-                first.map(h -> stock.nameOf(h.lot().supply()) + ", " + h.until() + ", " + Days.away(h.lastDay(), today))
+                first.map(h -> stock.nameOf(h.lot().supply()) + ", " + Days.until(h) + ", "
+                                + Days.away(h.lastDay(), today))
                         .orElse(""),
                 first.map(h -> LotView.state(h, today)).orElse(LotView.State.FINE),
                 (int) held.stream().filter(h -> h.lastDay().isBefore(today)).count(),

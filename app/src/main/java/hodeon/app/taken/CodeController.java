@@ -1,11 +1,11 @@
 package hodeon.app.taken;
 
 import hodeon.app.household.Member;
+import hodeon.app.shell.Figures;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.chart.Qr;
 import hodeon.app.stock.StockService;
 import jakarta.servlet.http.HttpServletRequest;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -19,8 +19,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The code of a kit: make and print it, replace it, revoke it; what was taken by it last. */
 @Controller
 class CodeController {
-
-    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
     private final KitCodes codes;
     private final Taking taking;
@@ -49,10 +47,10 @@ class CodeController {
         CodePage view = new CodePage(
                 id,
                 stock.place(household, id).name(),
-                codes.madeAt(household, id).map(MINUTE::format).orElse(""),
+                codes.madeAt(household, id).map(Figures::moment).orElse(""),
                 listening.beyondThisMachine(),
                 taking.latest(household, id).stream()
-                        .map(t -> MINUTE.format(t.at()) + ": " + t.what()
+                        .map(t -> Figures.moment(t.at()) + ": " + t.what()
                                 + (t.who().isEmpty() ? "" : ", " + t.who()))
                         .toList());
         return Shown.page("taken/code", view, model);

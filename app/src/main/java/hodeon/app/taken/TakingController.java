@@ -5,7 +5,6 @@ import hodeon.app.kits.KitDrawing;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.Terms;
 import hodeon.core.notice.Fault;
 import hodeon.core.stock.Ledger.TooFew;
 import jakarta.servlet.http.HttpServletResponse;
@@ -86,9 +85,7 @@ class TakingController {
         if (program) {
             return ResponseEntity.status(status)
                     .contentType(MediaType.TEXT_PLAIN)
-                    .body(fault.map(Fault::sentence)
-                            .map(Terms::said)
-                            .orElse(Wording.says("takingController.writtenDown")));
+                    .body(fault.map(Fault::sentence).orElse(Wording.says("takingController.writtenDown")));
         }
         if (fault.isEmpty()) {
             return "redirect:/t/" + code + "?taken";

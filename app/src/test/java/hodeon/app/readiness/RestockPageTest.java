@@ -160,7 +160,7 @@ class RestockPageTest extends StockTest {
         assertThat(stock.of(household).held()).isEmpty();
         send(mine, "/restock/put-basket-away", "shelf", shelf.toString(), "until", "2031-02")
                 .andExpect(flash().attribute("said", containsString("2 kinds put away")));
-        assertThat(stock.of(household).at(shelf)).hasSize(2).allSatisfy(h -> assertThat(h.until())
+        assertThat(stock.of(household).at(shelf)).hasSize(2).allSatisfy(h -> assertThat(String.valueOf(h.lastDay()))
                 .contains("2031-02-28"));
         open(mine, "/restock").andExpect(says("0 of 1 in the basket"));
     }

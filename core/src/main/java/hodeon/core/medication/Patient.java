@@ -68,12 +68,6 @@ public record Patient(
         public boolean laterThan(Weighed other) {
             return on.isPresent() && other.on.map(on.get()::isAfter).orElse(true);
         }
-
-        /** “29 kg on 2026-05-01”, “29 kg, day not written down”. */
-        public String said() {
-            return kilograms.stripTrailingZeros().toPlainString() + " kg"
-                    + on.map(d -> " on " + d).orElse(", day not written down");
-        }
     }
 
     public Patient {

@@ -74,11 +74,6 @@ public record GoodUntil(LocalDate day, Reason reason) {
         return reason == Reason.TYPICAL;
     }
 
-    /** The day, and whether it is assumed: “2028-03-31”, “2028-03-31 (assumed)”. */
-    public String said() {
-        return day + (assumed() ? " (assumed)" : "");
-    }
-
     /** Whether it is good on a day and for so many days after it. */
     public boolean outlasts(LocalDate day, int marginDays) {
         return !this.day.isBefore(day.plusDays(marginDays));

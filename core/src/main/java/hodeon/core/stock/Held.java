@@ -26,9 +26,4 @@ public record Held(Lot lot, UUID place, int pieces, Optional<GoodUntil> good) {
     public boolean outlasts(LocalDate day, int marginDays) {
         return good.map(g -> g.outlasts(day, marginDays)).orElse(true);
     }
-
-    /** Until when it is good, in words, and whether that is assumed: “2028-03-31 (assumed)”, “does not expire”. */
-    public String until() {
-        return good.map(GoodUntil::said).orElse("does not expire");
-    }
 }

@@ -3,17 +3,16 @@ package hodeon.app.dose.dispense;
 import hodeon.app.household.Member;
 import hodeon.app.people.PeopleService;
 import hodeon.app.shell.Cells;
+import hodeon.app.shell.Figures;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.Terms;
 import hodeon.core.medication.DoseAnswer;
 import hodeon.core.notice.Fault;
 import hodeon.core.notice.Faults;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -32,8 +31,6 @@ import org.springframework.web.bind.annotation.ResponseBody;
 /** Handing medicine over: choose, see what the gate says, hand over; its label and the register. */
 @Controller
 class DispenseController {
-
-    static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
     private final Dispensing dispensing;
     private final PeopleService people;
@@ -126,7 +123,7 @@ class DispenseController {
                 answer.filter(a -> a instanceof DoseAnswer.Give)
                         .map(a -> ((DoseAnswer.Give) a)
                                 .cautions().stream()
-                                        .map(c -> Terms.said(c.level().label()) + ": " + FindingWords.say(c.warning()))
+                                        .map(c -> c.level().label() + ": " + FindingWords.say(c.warning()))
                                         .toList())
                         .orElse(List.of()),
                 answer.filter(a -> a instanceof DoseAnswer.Refused).isPresent(),
@@ -148,7 +145,7 @@ class DispenseController {
     @GetMapping("/dispensed/{id}")
     String label(@AuthenticationPrincipal Member member, @PathVariable UUID id, Model model) {
         Dispensing.Entry entry = dispensing.find(member.householdId(), id);
-        return Shown.page("dispense/label", new LabelPage(entry, MINUTE.format(entry.at())), model);
+        return Shown.page("dispense/label", new LabelPage(entry, Figures.moment(entry.at())), model);
     }
 
     record RegisterPage(List<Dispensing.Entry> entries) {}
@@ -167,7 +164,7 @@ class DispenseController {
             for (Dispensing.Entry e : dispensing.all(member.householdId())) {
                 csv.printRecord(
                         e.number(),
-                        MINUTE.format(e.at()),
+                        Figures.moment(e.at()),
                         Cells.write(e.who()),
                         Cells.write(e.product()),
                         Cells.write(e.quantity()),

@@ -4,11 +4,11 @@ import hodeon.app.dose.DoseBook;
 import hodeon.app.dose.DoseCase;
 import hodeon.app.formulary.MedicineShelf;
 import hodeon.app.people.PeopleService;
+import hodeon.app.shell.Figures;
 import hodeon.app.shell.FindingWords;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Wording;
 import hodeon.app.shell.style.HouseStyle;
-import hodeon.app.shell.style.Terms;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Cause;
 import hodeon.app.stock.ledger.Stock;
@@ -254,7 +254,7 @@ class Dispensing {
     }
 
     private static String say(Caution caution) {
-        return Terms.said(caution.level().label()) + ": " + FindingWords.say(caution.warning());
+        return caution.level().label() + ": " + FindingWords.say(caution.warning());
     }
 
     /**
@@ -297,7 +297,7 @@ class Dispensing {
                 row.quantity,
                 List.of(row.directions.split("\n")),
                 row.lots,
-                row.goodUntil == null ? "" : row.goodUntil.toString(),
+                row.goodUntil == null ? "" : Figures.day(row.goodUntil),
                 row.givenBy,
                 row.givenAt);
     }

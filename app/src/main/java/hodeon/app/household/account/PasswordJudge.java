@@ -3,7 +3,6 @@ package hodeon.app.household.account;
 import com.nulabinc.zxcvbn.Strength;
 import com.nulabinc.zxcvbn.Zxcvbn;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -52,21 +51,17 @@ public class PasswordJudge {
         if (strength.getScore() >= GOOD) {
             return Optional.empty();
         }
-        Locale language = HouseStyle.here().language();
-        boolean english = language.equals(Locale.ENGLISH);
-        // Its English is that of no language; asked for “en” it would answer in that of the machine.
-        Locale said = english ? Locale.ROOT : language;
-        String warning = strength.getFeedback().getWarning(said);
+        // The library's English is that of no language; asked for “en” it answers in that of the machine.
+        String warning = strength.getFeedback().getWarning(Locale.ROOT);
         return Optional.of(Wording.says(
                 "passwordJudge.thisPasswordWouldBeGuessedFourOr",
-                warning == null || warning.isEmpty() ? "" : ": " + within(warning.replaceAll("\\.$", ""), english),
-                strength.getFeedback().getSuggestions(said).stream()
+                warning == null || warning.isEmpty() ? "" : ": " + small(warning.replaceAll("\\.$", "")),
+                strength.getFeedback().getSuggestions(Locale.ROOT).stream()
                         .map(s -> s.endsWith(".") ? s : s + ".")
                         .collect(Collectors.joining(" ", "", " "))));
     }
 
-    /** Behind a colon a sentence begins small in English alone. */
-    private static String within(String sentence, boolean english) {
-        return english ? sentence.substring(0, 1).toLowerCase(Locale.ROOT) + sentence.substring(1) : sentence;
+    private static String small(String sentence) {
+        return sentence.substring(0, 1).toLowerCase(Locale.ROOT) + sentence.substring(1);
     }
 }

@@ -2,7 +2,6 @@ package hodeon.app.household.style;
 
 import hodeon.app.household.Member;
 import hodeon.app.shell.style.HouseStyle;
-import hodeon.app.shell.style.Languages;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -38,7 +37,7 @@ class InStyle extends OncePerRequestFilter {
         Authentication signedIn = SecurityContextHolder.getContext().getAuthentication();
         HouseStyle style = signedIn != null && signedIn.getPrincipal() instanceof Member member
                 ? styles.of(member.householdId())
-                : HouseStyle.METRIC.in(Languages.firstOf(request.getLocales()));
+                : HouseStyle.METRIC;
         try {
             style.in(() -> {
                 chain.doFilter(request, response);

@@ -4,7 +4,6 @@ import hodeon.app.household.Member;
 import hodeon.app.shell.Shown;
 import hodeon.app.shell.style.DateForm;
 import hodeon.app.shell.style.HouseStyle;
-import hodeon.app.shell.style.Languages;
 import hodeon.app.shell.style.PrinterPaper;
 import hodeon.core.notice.Faults;
 import hodeon.core.units.MassUnit;
@@ -16,6 +15,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.TextStyle;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -47,7 +47,6 @@ class StyleController {
             List<Choice> dates,
             List<Choice> weekdays,
             List<Choice> papers,
-            List<Choice> languages,
             List<String> zones,
             String zoneHere) {}
 
@@ -67,16 +66,13 @@ class StyleController {
                         .map(u -> new Choice(u.name(), u.sign()))
                         .toList(),
                 Stream.of(DateForm.values())
-                        .map(f -> new Choice(f.name(), f.says(today, now.language())))
+                        .map(f -> new Choice(f.name(), f.says(today)))
                         .toList(),
                 Stream.of(DayOfWeek.MONDAY, DayOfWeek.SATURDAY, DayOfWeek.SUNDAY)
-                        .map(d -> new Choice(d.name(), d.getDisplayName(TextStyle.FULL, now.language())))
+                        .map(d -> new Choice(d.name(), d.getDisplayName(TextStyle.FULL, Locale.ENGLISH)))
                         .toList(),
                 Stream.of(PrinterPaper.values())
                         .map(p -> new Choice(p.name(), p.label()))
-                        .toList(),
-                Languages.ALL.stream()
-                        .map(l -> new Choice(l.toLanguageTag(), l.getDisplayLanguage(l)))
                         .toList(),
                 ZoneId.getAvailableZoneIds().stream()
                         .filter(z -> z.matches("[A-Z][a-z]+/.+"))
@@ -84,6 +80,13 @@ class StyleController {
                         .toList(),
                 ZoneId.systemDefault().getId());
         return Shown.page("household/style", view, model);
+    }
+
+    /** The household has read that the pages are in English again. */
+    @PostMapping("/settings/style/english")
+    String english(@AuthenticationPrincipal Member member) {
+        styles.toldOfEnglish(member.householdId());
+        return "redirect:/";
     }
 
     @PostMapping("/settings/style")

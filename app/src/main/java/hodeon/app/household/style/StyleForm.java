@@ -5,7 +5,6 @@ import hodeon.app.shell.Texts;
 import hodeon.app.shell.Wording;
 import hodeon.app.shell.style.DateForm;
 import hodeon.app.shell.style.HouseStyle;
-import hodeon.app.shell.style.Languages;
 import hodeon.app.shell.style.PrinterPaper;
 import hodeon.core.notice.Faults;
 import hodeon.core.units.MassUnit;
@@ -13,19 +12,11 @@ import hodeon.core.units.TemperatureUnit;
 import hodeon.core.units.VolumeUnit;
 import java.time.DayOfWeek;
 import java.time.ZoneId;
-import java.util.Locale;
 import java.util.Optional;
 
 /** A style as it is chosen in the form. @param zone empty for that of this machine */
 record StyleForm(
-        String mass,
-        String volume,
-        String temperature,
-        String dates,
-        String weekBegins,
-        String zone,
-        String paper,
-        String language) {
+        String mass, String volume, String temperature, String dates, String weekBegins, String zone, String paper) {
 
     StyleForm {
         mass = Texts.given(mass);
@@ -35,7 +26,6 @@ record StyleForm(
         weekBegins = Texts.given(weekBegins);
         zone = Texts.given(zone).strip();
         paper = Texts.given(paper);
-        language = Texts.given(language);
     }
 
     static StyleForm of(HouseStyle style) {
@@ -46,8 +36,7 @@ record StyleForm(
                 style.dates().name(),
                 style.weekBegins().name(),
                 style.zone().map(ZoneId::getId).orElse(""),
-                style.paper().name(),
-                style.language().toLanguageTag());
+                style.paper().name());
     }
 
     /** Whatever cannot be read is told in {@code faults}. */
@@ -65,25 +54,8 @@ record StyleForm(
                 fields.choice(
                         "weekBegins", weekBegins, Wording.says("styleForm.theFirstDayOfTheWeek"), DayOfWeek.class),
                 zone(faults),
-                fields.choice("paper", paper, Wording.says("styleForm.thePaperInThePrinter"), PrinterPaper.class),
-                language(before, faults));
+                fields.choice("paper", paper, Wording.says("styleForm.thePaperInThePrinter"), PrinterPaper.class));
         return faults.none() ? read : before;
-    }
-
-    /** Left out it stays. */
-    private Locale language(HouseStyle before, Faults faults) {
-        if (language.isEmpty()) {
-            return before.language();
-        }
-        Locale chosen = Locale.forLanguageTag(language);
-        if (!Languages.ALL.contains(chosen)) {
-            faults.add(
-                    "language",
-                    language,
-                    Wording.says("styleForm.theLanguageIsOneOfTheList"),
-                    Wording.says("dispensing.chooseItFromTheList"));
-        }
-        return chosen;
     }
 
     private Optional<ZoneId> zone(Faults faults) {

@@ -13,7 +13,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.DayOfWeek;
 import java.time.ZoneId;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +20,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "house_style")
 class StyleRow {
+
+    static final String ENGLISH = "en";
 
     @Id
     UUID householdId = new UUID(0, 0);
@@ -46,7 +47,8 @@ class StyleRow {
     @Enumerated(EnumType.STRING)
     PrinterPaper paper = PrinterPaper.A4;
 
-    String language = "en";
+    /** What its pages were once read in; {@link #ENGLISH} since it knows that there is nothing else. */
+    String language = ENGLISH;
 
     protected StyleRow() {}
 
@@ -59,7 +61,6 @@ class StyleRow {
         this.weekBegins = style.weekBegins();
         this.zone = style.zone().map(ZoneId::getId).orElse(null);
         this.paper = style.paper();
-        this.language = style.language().toLanguageTag();
     }
 
     HouseStyle style() {
@@ -70,7 +71,6 @@ class StyleRow {
                 dates,
                 weekBegins,
                 Optional.ofNullable(zone).map(ZoneId::of),
-                paper,
-                Locale.forLanguageTag(language));
+                paper);
     }
 }

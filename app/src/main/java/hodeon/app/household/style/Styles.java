@@ -23,6 +23,20 @@ public class Styles {
     }
 
     void keep(UUID household, HouseStyle style) {
-        rows.save(new StyleRow(household, style));
+        StyleRow row = new StyleRow(household, style);
+        rows.findById(household).ifPresent(before -> row.language = before.language);
+        rows.save(row);
+    }
+
+    /** Whether it once chose another language and has not been told yet that its pages are in English again. */
+    @Transactional(readOnly = true)
+    public boolean readsEnglishAgain(UUID household) {
+        return rows.findById(household)
+                .filter(row -> !row.language.equals(StyleRow.ENGLISH))
+                .isPresent();
+    }
+
+    void toldOfEnglish(UUID household) {
+        rows.findById(household).ifPresent(row -> row.language = StyleRow.ENGLISH);
     }
 }

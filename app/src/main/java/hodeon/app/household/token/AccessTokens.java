@@ -4,6 +4,7 @@ import hodeon.app.household.Audit;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
 import hodeon.app.household.Right;
+import hodeon.app.shell.Figures;
 import hodeon.app.shell.NotHere;
 import hodeon.app.shell.Secret;
 import java.time.Clock;
@@ -90,7 +91,7 @@ public class AccessTokens {
                         t.until.toLocalDate(),
                         t.until.isBefore(now),
                         Optional.ofNullable(t.lastUsed)
-                                .map(u -> u.toLocalDate().toString())
+                                .map(u -> Figures.day(u.toLocalDate()))
                                 .orElse("never")))
                 .toList();
     }

@@ -5,6 +5,7 @@ import hodeon.app.brief.TripService;
 import hodeon.app.catalogue.OwnCatalogue;
 import hodeon.app.household.Member;
 import hodeon.app.shell.Binned;
+import hodeon.app.shell.Figures;
 import hodeon.app.shell.Paged;
 import hodeon.app.shell.RepeatedFields;
 import hodeon.app.shell.Shown;
@@ -142,7 +143,7 @@ class ListController {
                         .toList();
         return new VersionView(
                 version.number(),
-                version.madeAt().toLocalDate()
+                Figures.day(version.madeAt().toLocalDate())
                         + (version.who().isEmpty() ? "" : " " + Wording.says("listController.by", version.who())),
                 version.why(),
                 changes);

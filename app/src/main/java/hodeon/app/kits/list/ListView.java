@@ -2,7 +2,6 @@ package hodeon.app.kits.list;
 
 import hodeon.app.shell.Figures;
 import hodeon.core.catalogue.Group;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -35,7 +34,7 @@ public record ListView(
         return new ListView(
                 list.id(),
                 list.name(),
-                list.savedAt().format(DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm")),
+                Figures.moment(list.savedAt()),
                 Figures.grams(list.mass()),
                 Figures.litres(list.volume()),
                 list.lines().size(),

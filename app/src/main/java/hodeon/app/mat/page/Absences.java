@@ -2,7 +2,6 @@ package hodeon.app.mat.page;
 
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.Terms;
 import hodeon.core.catalogue.Tag;
 import hodeon.core.plan.tradeoff.Absence;
 import hodeon.core.plan.tradeoff.Absence.Because;
@@ -22,7 +21,7 @@ final class Absences {
                 switch (absence.because()) {
                     case Because.SomethingElse(var atHand) -> Wording.says("absences.use", atHand.with());
                     case Because.Untrained(var needed) -> Wording.says("absences.itTakesToUse", needed.label(), often);
-                    case Because.NothingAsksForIt(var why) -> Terms.said(why) + often + ".";
+                    case Because.NothingAsksForIt(var why) -> why + often + ".";
                     case Because.OfThePlace(var tags) ->
                         tags.stream().map(Absences::place).collect(Collectors.joining(", ")) + often + ".";
                     case Because.NotPrescribed() -> Wording.says("absences.nobodyWhoComesAlongHasItPrescribed", often);

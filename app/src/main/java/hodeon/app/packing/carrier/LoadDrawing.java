@@ -6,7 +6,6 @@ import hodeon.app.packing.carrier.Carriers.Shared;
 import hodeon.app.shell.Figures;
 import hodeon.app.shell.chart.Fitting;
 import hodeon.app.shell.chart.Scale;
-import hodeon.app.shell.style.Terms;
 import hodeon.core.catalogue.Group;
 import hodeon.core.catalogue.Supply;
 import java.util.ArrayList;
@@ -67,7 +66,7 @@ record LoadDrawing(List<Column> columns) {
         for (Map.Entry<Group, Double> e : grams.entrySet()) {
             double height = e.getValue() * scale;
             y -= height;
-            String name = Terms.said(e.getKey().label()) + ", " + Figures.grams(e.getValue());
+            String name = e.getKey().label() + ", " + Figures.grams(e.getValue());
             blocks.add(new Block(
                     e.getKey().name(),
                     name,

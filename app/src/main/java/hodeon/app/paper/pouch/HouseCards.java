@@ -13,7 +13,6 @@ import hodeon.app.people.PartyPatients;
 import hodeon.app.people.PeopleService;
 import hodeon.app.people.PeopleService.Known;
 import hodeon.app.shell.Wording;
-import hodeon.app.shell.style.Terms;
 import hodeon.app.stock.StockService;
 import hodeon.app.stock.ledger.Stock;
 import hodeon.app.stock.place.Place;
@@ -64,7 +63,7 @@ class HouseCards {
                 known.stream()
                         .filter(k -> !k.profile().dog() && k.profile().training() != Training.UNTRAINED)
                         .map(k -> k.profile().name() + ": "
-                                + Terms.said(k.profile().training().label()))
+                                + k.profile().training().label())
                         .toList(),
                 known.stream()
                         .flatMap(k -> k.profile().contacts().stream())

@@ -1,7 +1,9 @@
 package hodeon.app.shell.chart;
 
+import hodeon.app.shell.style.HouseStyle;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
@@ -52,7 +54,7 @@ public record Tick(String at, String says) {
                     scale.written(day),
                     each == YEAR
                             ? String.valueOf(day.getYear())
-                            : day.toString().substring(0, "2027-01".length())));
+                            : HouseStyle.here().says(YearMonth.from(day))));
         }
         return ticks;
     }

@@ -8,10 +8,9 @@ import hodeon.core.units.VolumeUnit;
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.time.ZoneId;
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.web.util.HtmlUtils;
 
 /**
  * How one household reads and writes, as an editor’s house style has it. It holds while something is made for that household (a page, a
@@ -20,7 +19,6 @@ import org.springframework.web.util.HtmlUtils;
  *
  * @param zone in which its days begin; empty for that of this machine
  * @param paper what its printer holds
- * @param language of the pages
  */
 public record HouseStyle(
         MassUnit mass,
@@ -29,10 +27,9 @@ public record HouseStyle(
         DateForm dates,
         DayOfWeek weekBegins,
         Optional<ZoneId> zone,
-        PrinterPaper paper,
-        Locale language) {
+        PrinterPaper paper) {
 
-    /** Metric, ISO dates, English: what files and other programs get, and a household that said nothing. */
+    /** Metric and ISO dates: what files and other programs get, and a household that said nothing. */
     public static final HouseStyle METRIC = new HouseStyle(
             MassUnit.GRAMS,
             VolumeUnit.MILLILITRES,
@@ -40,15 +37,9 @@ public record HouseStyle(
             DateForm.ISO,
             DayOfWeek.MONDAY,
             Optional.empty(),
-            PrinterPaper.A4,
-            Locale.ENGLISH);
+            PrinterPaper.A4);
 
     private static final ScopedValue<HouseStyle> HERE = ScopedValue.newInstance();
-
-    /** The same in another language. */
-    public HouseStyle in(Locale other) {
-        return new HouseStyle(mass, volume, temperature, dates, weekBegins, zone, paper, other);
-    }
 
     /** The style that holds here and now; {@link #METRIC} where nobody said another. */
     public static HouseStyle here() {
@@ -62,18 +53,17 @@ public record HouseStyle(
 
     /** A day, as it is written here. */
     public String says(LocalDate day) {
-        return dates.says(day, language);
+        return dates.says(day);
     }
 
-    /** A text as it is written here, escaped for a page or not: a name of the craft in the language, days and temperatures in their form. */
-    public String written(String text) {
-        String bare = text.strip();
-        String name = HtmlUtils.htmlUnescape(bare);
-        String found = Terms.said(name);
-        // A sentence may carry what somebody typed: what came escaped stays so.
-        String said = name.equals(bare) ? found : HtmlUtils.htmlEscape(found, "UTF-8");
-        String worded = Weekdays.in(found.equals(name) ? text : text.replace(bare, said), language);
-        return Degrees.in(dates.in(worded, language), temperature);
+    /** A month, likewise. */
+    public String says(YearMonth month) {
+        return dates.says(month);
+    }
+
+    /** A sentence that ships, its temperatures in the unit of the house; what a person typed never comes here. */
+    public String says(String shipped) {
+        return Degrees.in(shipped, temperature);
     }
 
     public ZoneId zoneHere() {

@@ -35,7 +35,7 @@ class RulesController {
         this.stock = stock;
     }
 
-    record NoteView(UUID id, String name, String which, String from, String note) {}
+    record NoteView(UUID id, String name, String which, LocalDate from, String note) {}
 
     /** @param margin days that a kit lasts beyond its next trip, and {@code grace} days past a printed date */
     record RulesPage(int margin, int grace, String currency, Collection<Supply> supplies, List<NoteView> notes) {}
@@ -57,7 +57,7 @@ class RulesController {
                                                         ? ""
                                                         : Wording.says("lotView.lot", w.lotCode())))
                                         .strip(),
-                                w.from().toString(),
+                                w.from(),
                                 w.note()))
                         .toList());
         return Shown.page("stock/rules", view, model);

@@ -1,7 +1,6 @@
 package hodeon.app.stock.enter;
 
 import hodeon.app.household.Member;
-import hodeon.app.shell.style.Terms;
 import hodeon.app.stock.StockService;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
@@ -30,8 +29,7 @@ class StockFileController {
     @ResponseBody
     String progress(@AuthenticationPrincipal Member member) {
         return incoming.of(member.householdId())
-                .map(lines ->
-                        Terms.said(String.format(Locale.ROOT, "%,d of %,d lines written", lines.written(), lines.of())))
+                .map(lines -> String.format(Locale.ROOT, "%,d of %,d lines written", lines.written(), lines.of()))
                 .orElse("");
     }
 

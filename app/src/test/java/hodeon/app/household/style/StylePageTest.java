@@ -10,19 +10,18 @@ import hodeon.app.WebTest;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 class StylePageTest extends WebTest {
 
-    private void choose(String mass, String dates, String zone) throws Exception {
-        choose("en", mass, dates, zone);
-    }
+    @Autowired
+    JdbcTemplate database;
 
-    private void choose(String language, String mass, String dates, String zone) throws Exception {
+    private void choose(String mass, String dates, String zone) throws Exception {
         send(
                 mine,
                 "/settings/style",
-                "language",
-                language,
                 "mass",
                 mass,
                 "volume",
@@ -48,7 +47,7 @@ class StylePageTest extends WebTest {
         choose("OUNCES", "DOTTED", "Pacific/Auckland");
         Document form = page("/settings/style");
         assertThat(form.select("option[selected]").eachAttr("value"))
-                .containsExactly("en", "OUNCES", "FLUID_OUNCES", "FAHRENHEIT", "DOTTED", "SUNDAY", "LETTER");
+                .containsExactly("OUNCES", "FLUID_OUNCES", "FAHRENHEIT", "DOTTED", "SUNDAY", "LETTER");
         assertThat(form.select("#zone").val()).isEqualTo("Pacific/Auckland");
         open(others, "/settings/style").andExpect(content().string(not(containsString("value=\"OUNCES\" selected"))));
     }
@@ -75,15 +74,18 @@ class StylePageTest extends WebTest {
         assertThat(page("/trips/" + trip + "/brief").select("#massLimit").val()).isEqualTo("2268");
     }
 
-    /** “Dose” is a tin in German and a dose in English: what somebody called a thing stays what it is called. */
+    /** A household that once read German is told once that it does so no longer; another is not. */
     @Test
-    void whatSomebodyTypedAsANameIsNotTranslated() throws Exception {
-        String trip = trip(mine, "Dose");
-        choose("de", "GRAMS", "ISO", "");
-        assertThat(page("/trips").select("th a").eachText()).containsExactly("Dose");
-        Document brief = page(trip + "/brief");
-        assertThat(brief.select(".strip-trip").text()).isEqualTo("Dose");
-        assertThat(brief.select("html").attr("lang")).isEqualTo("de");
+    void aHouseholdThatChoseGermanReadsEnglishAgainAndIsToldOnce() throws Exception {
+        choose("OUNCES", "DOTTED", "");
+        assertThat(page("/").select(".english-again")).isEmpty();
+        database.update("UPDATE house_style SET language = 'de' WHERE household_id = ?", mine.householdId());
+        assertThat(page("/").select("html").attr("lang")).isEqualTo("en");
+        assertThat(page("/").select(".english-again").text()).contains("What was saved in German stays as it is.");
+        choose("OUNCES", "ISO", "");
+        assertThat(page("/").select(".english-again")).hasSize(1);
+        send(mine, "/settings/style/english");
+        assertThat(page("/").select(".english-again")).isEmpty();
     }
 
     @Test
