@@ -54,7 +54,7 @@ public class AccountKeys {
     private final Audit audit;
     private final Clock clock;
 
-    /** The codes that have just opened an account: whoever has looked over a shoulder comes too late. */
+    /** The codes that have just opened an account or turned its second factor on: whoever has looked over a shoulder comes too late. */
     private final Cache<String, Boolean> seen = Caffeine.newBuilder()
             .expireAfterWrite(Duration.ofMinutes(REMEMBERED_MINUTES))
             .build();
@@ -118,6 +118,7 @@ public class AccountKeys {
         if (!fits(secret, code)) {
             return false;
         }
+        seen.put(who.accountId() + digits(code), true);
         account(who.accountId()).totp = secret;
         audit.note(who, Audit.Kind.ACCOUNT, "second factor on");
         return true;

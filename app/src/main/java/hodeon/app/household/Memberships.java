@@ -57,6 +57,7 @@ public class Memberships {
 
     /** Gives somebody a role; throws {@link LastKeeper}. */
     public void role(Member by, UUID account, Role role) {
+        inTurn(by);
         Membership row = row(by.householdId(), account);
         if (row.role == role) {
             return;
@@ -68,6 +69,7 @@ public class Memberships {
 
     /** Makes somebody else a keeper and oneself a member. */
     public void handOver(Member by, UUID account) {
+        inTurn(by);
         if (!by.accountId().equals(account)) {
             role(by, account, Role.KEEPER);
             role(by, by.accountId(), Role.MEMBER);
@@ -76,6 +78,7 @@ public class Memberships {
 
     /** Somebody belongs to the household no longer; throws {@link LastKeeper}. What they did stays written under their name. */
     public void remove(Member by, UUID account) {
+        inTurn(by);
         Membership row = row(by.householdId(), account);
         another(row);
         audit.note(
@@ -85,6 +88,11 @@ public class Memberships {
                         ? row.account.signInName + " left"
                         : row.account.signInName + " was removed");
         memberships.delete(row);
+    }
+
+    /** Two keepers who leave at the same moment would each see the other still there. */
+    private void inTurn(Member by) {
+        households.inTurn(by.householdId()).orElseThrow(() -> new NotHere("household " + by.householdId()));
     }
 
     private void another(Membership row) {

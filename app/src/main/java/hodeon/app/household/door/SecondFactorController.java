@@ -74,6 +74,7 @@ class SecondFactorController {
         signedIn.become(member.get(), request, response);
         SecondLook.looked(request.getSession());
         throttle.succeeded(member.get().getUsername(), request.getRemoteAddr());
+        throttle.succeeded(member.get().accountId().toString(), request.getRemoteAddr());
         audit.note(member.get(), Audit.Kind.SIGN_IN, "signed in with a second factor, from " + request.getRemoteAddr());
         return "redirect:/";
     }

@@ -7,7 +7,9 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
@@ -31,6 +33,11 @@ class ThrottledDoor extends OncePerRequestFilter {
             .map(path -> PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.POST, path))
             .toList();
 
+    /** Where whoever guesses says whose account it is; elsewhere the session knows, whatever is sent along. */
+    private static final List<PathPatternRequestMatcher> BY_NAME = Stream.of("/sign-in", "/recover/**", "/join/**")
+            .map(path -> PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.POST, path))
+            .toList();
+
     private final Throttle throttle;
 
     ThrottledDoor(Throttle throttle) {
@@ -45,11 +52,9 @@ class ThrottledDoor extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        String name = Optional.ofNullable(request.getParameter("name"))
-                .or(() -> Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication())
-                        .map(Authentication::getName))
-                .or(() -> halfway(request))
-                .orElse("");
+        String name = BY_NAME.stream().anyMatch(p -> p.matches(request))
+                ? Objects.requireNonNullElse(request.getParameter("name"), "")
+                : signedIn().or(() -> halfway(request)).orElse("");
         Optional<Duration> wait = throttle.tried(name, request.getRemoteAddr());
         if (wait.isEmpty()) {
             chain.doFilter(request, response);
@@ -59,6 +64,11 @@ class ThrottledDoor extends OncePerRequestFilter {
         response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
         request.setAttribute(Refusal.WAIT, wait.get());
         request.getRequestDispatcher(Refusal.ADDRESS).forward(request, response);
+    }
+
+    private static Optional<String> signedIn() {
+        return Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication())
+                .map(Authentication::getName);
     }
 
     /** Whoever guesses at a second factor waits by the account, from wherever they come. */

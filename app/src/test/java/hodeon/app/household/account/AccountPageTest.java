@@ -80,8 +80,9 @@ class AccountPageTest extends WebTest {
         String secret = Jsoup.parse(page).expectFirst("#secret").text().replace(" ", "");
         web.perform(post("/account/second").session(here).with(csrf()).param("code", "000000"))
                 .andExpect(redirectedUrl("/account/second"));
+        String turnedOn = at(secret, Instant.now());
         List<String> codes = (List<String>)
-                web.perform(post("/account/second").session(here).with(csrf()).param("code", now(secret)))
+                web.perform(post("/account/second").session(here).with(csrf()).param("code", turnedOn))
                         .andExpect(redirectedUrl("/account"))
                         .andReturn()
                         .getFlashMap()
@@ -95,7 +96,10 @@ class AccountPageTest extends WebTest {
         web.perform(get("/stock").session(half)).andExpect(redirectedUrl("/sign-in"));
         web.perform(post("/sign-in/second").session(half).with(csrf()).param("code", "12 34 56"))
                 .andExpect(redirectedUrl("/sign-in/second"));
-        String code = now(secret);
+        // The code that turned it on has been seen; the next one opens.
+        web.perform(post("/sign-in/second").session(half).with(csrf()).param("code", turnedOn))
+                .andExpect(redirectedUrl("/sign-in/second"));
+        String code = at(secret, Instant.now().plusSeconds(30));
         web.perform(post("/sign-in/second").session(half).with(csrf()).param("code", code))
                 .andExpect(redirectedUrl("/"));
         web.perform(get("/stock").session(half)).andExpect(status().isOk());
@@ -116,10 +120,31 @@ class AccountPageTest extends WebTest {
         }
     }
 
-    private static String now(String secret) throws Exception {
+    /** Whatever name is sent along, guesses at the second factor and at the password of whoever is signed in wait by the account. */
+    @Test
+    void aNameSentAlongGivesNoMoreGuesses() throws Exception {
+        MockHttpSession here = new MockHttpSession();
+        signIn(mine, OLD, here);
+        int answered = 0;
+        for (int guess = 0; guess < 40; guess++) {
+            answered += web.perform(post("/account/confirm")
+                                            .session(here)
+                                            .with(csrf())
+                                            .param("name", "somebody else " + guess)
+                                            .param("password", "guess " + guess))
+                                    .andReturn()
+                                    .getResponse()
+                                    .getStatus()
+                            == 429
+                    ? 0
+                    : 1;
+        }
+        assertThat(answered).isLessThanOrEqualTo(5);
+    }
+
+    private static String at(String secret, Instant when) throws Exception {
         TimeBasedOneTimePasswordGenerator totp = new TimeBasedOneTimePasswordGenerator();
-        return totp.generateOneTimePasswordString(
-                new SecretKeySpec(Base32.decode(secret), totp.getAlgorithm()), Instant.now());
+        return totp.generateOneTimePasswordString(new SecretKeySpec(Base32.decode(secret), totp.getAlgorithm()), when);
     }
 
     @Test
