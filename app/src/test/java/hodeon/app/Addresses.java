@@ -5,15 +5,13 @@ import hodeon.app.shell.DeviceZone;
 import java.lang.reflect.Parameter;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collection;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.UUID;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.http.HttpMethod;
@@ -34,17 +32,34 @@ final class Addresses {
     /** @param takesIds whether a field of it may name something, beside what stands in its path */
     record Door(HttpMethod method, String path, Set<String> fields, boolean takesIds) {
 
-        /** Nothing to fill in for a look; where no field names anything, one id of the list in each is as good as all of them. */
-        Collection<String> tried(Collection<String> ids, int turn) {
-            if (method == HttpMethod.GET) {
-                return List.of("");
-            }
-            return takesIds ? ids : List.of(List.copyOf(ids).get(turn % ids.size()));
+        /** The prefixes of its path that end in a variable which is no choice of words: /people/{id}, /people/{id}/clock/{dose}. */
+        List<String> variables() {
+            return VARIABLE.matcher(path)
+                    .results()
+                    .filter(v -> v.group(2) == null)
+                    .map(v -> plain(path.substring(0, v.end())))
+                    .toList();
         }
 
-        /** Every variable is one of these ids, or a word it may be. */
-        List<String> paths(Collection<String> ids) {
-            return Addresses.paths(path, ids);
+        /** Every variable filled with what is given for its prefix; one of a few words with the first of them. */
+        String with(Function<String, String> value) {
+            Matcher variable = VARIABLE.matcher(path);
+            StringBuilder filled = new StringBuilder();
+            while (variable.find()) {
+                String choices = variable.group(2) == null ? "" : variable.group(2);
+                variable.appendReplacement(
+                        filled,
+                        Matcher.quoteReplacement(
+                                choices.isEmpty()
+                                        ? value.apply(plain(path.substring(0, variable.end())))
+                                        : choices.split("\\|")[0].replace("\\", "")));
+            }
+            return variable.appendTail(filled).toString();
+        }
+
+        /** Without what its variables may be, and without the version that calls of programs begin with. */
+        private static String plain(String path) {
+            return VARIABLE.matcher(path).replaceAll("{$1}").replaceFirst("^/api/v1", "");
         }
     }
 
@@ -84,41 +99,13 @@ final class Addresses {
         return sent && !type.isEnum() && !type.isPrimitive() && !parameter.isAnnotationPresent(PathVariable.class);
     }
 
-    private static List<String> paths(String pattern, Collection<String> ids) {
-        Matcher variable = VARIABLE.matcher(pattern);
-        if (!variable.find()) {
-            return List.of(pattern);
-        }
-        String choices = variable.group(2) == null ? "" : variable.group(2);
-        List<String> paths = new ArrayList<>();
-        for (String value : choices.matches("[a-z|]+") ? List.of(choices.split("\\|")[0]) : ids) {
-            paths.addAll(paths(variable.replaceFirst(Matcher.quoteReplacement(value)), ids));
-        }
-        return paths;
-    }
-
-    /** One id of every kind of thing that the sample household owns. */
-    static Map<String, String> idsOfTheSample(JdbcTemplate database) {
-        UUID sample = database.queryForObject("select id from household where name = 'Tidewrack Paddlers'", UUID.class);
-        Map<String, String> ids = new LinkedHashMap<>();
-        for (String table : tables(database)) {
-            List<String> columns = columns(database, table);
-            if (columns.contains("HOUSEHOLD_ID") && columns.contains("ID")) {
-                database.queryForList("select id from " + table + " where household_id = ? limit 1", sample).stream()
-                        .findFirst()
-                        .ifPresent(row -> ids.put(table, String.valueOf(row.get("ID"))));
-            }
-        }
-        return ids;
-    }
-
-    private static List<String> tables(JdbcTemplate database) {
+    static List<String> tables(JdbcTemplate database) {
         return database.queryForList(
                 "select table_name from information_schema.tables where table_schema = 'PUBLIC' order by 1",
                 String.class);
     }
 
-    private static List<String> columns(JdbcTemplate database, String table) {
+    static List<String> columns(JdbcTemplate database, String table) {
         return database.queryForList(
                 "select column_name from information_schema.columns where table_name = ?", String.class, table);
     }

@@ -13,15 +13,13 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.context.TestPropertySource;
 
 /** A random walk of edits: rates of nothing, tiny limits, logs that are learned from, everything pinned or left out. Nothing hangs. */
 @Tag("slow")
-@TestPropertySource(properties = "hodeon.patience=200ms")
 class WatchdogTest extends WebTest {
 
-    private static final int EDITS = 500;
-    private static final long SEED = 20_261_128;
+    private static final int EDITS = Lane.of(60, 500);
+    private static final long SEED = Lane.seed("watchdog");
 
     /** A watchdog, not a measure: an answer that takes so long is none. */
     private static final Duration HANGS = Duration.ofSeconds(30);
@@ -34,7 +32,7 @@ class WatchdogTest extends WebTest {
     private String[] brief = {};
 
     @Test
-    void fiveHundredEditsAndNoneHangs() throws Exception {
+    void manyEditsAndNoneHangs() throws Exception {
         brief = brief(
                 "Seal count", LocalDate.now().minusDays(3), LocalDate.now().minusDays(1));
         trip = trip(mine, brief);

@@ -53,6 +53,7 @@ final class App implements AutoCloseable {
                             "--server.port=" + port,
                             "--hodeon.data=" + data,
                             "--hodeon.demo=" + demo,
+                            "--hodeon.patience=" + System.getProperty("hodeon.patience"),
                             "--server.address=" + (demo ? "0.0.0.0" : "127.0.0.1")));
         } catch (IOException e) {
             throw new UncheckedIOException(e);

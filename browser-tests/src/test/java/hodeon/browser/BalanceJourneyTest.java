@@ -16,9 +16,8 @@ class BalanceJourneyTest {
 
     @Test
     void theMatIsArguedOver() throws IOException {
-        try (App app = App.demo();
-                Browser browser = Browser.on(app)) {
-            browser.signInToSample();
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInTo(OwnHouse.make());
             String trip = browser.trip("Lantern hut traverse");
             browser.open(trip + "/mat");
             browser.find("#mat[data-searching='false']");
@@ -109,9 +108,8 @@ class BalanceJourneyTest {
 
     @Test
     void aLogMovesTheOddsAndASupplyOfMyOwnComesAlong() {
-        try (App app = App.demo();
-                Browser browser = Browser.on(app)) {
-            browser.signInToSample();
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInTo(OwnHouse.make());
             String trip = browser.trip("Skerry ring");
             browser.open(trip + "/odds?why=blister");
             assertThat(browser.text("#why")).contains("Your own log, 1 event in", "moved it from 7.4");

@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.stream.Collectors;
@@ -38,6 +39,33 @@ import org.openqa.selenium.virtualauthenticator.VirtualAuthenticatorOptions;
 /** A headless browser on one application, with the few gestures a person has. */
 final class Browser implements AutoCloseable {
 
+    /**
+     * Rules of which no finding is more than moderate, by their own description, and contrast, which is measured by itself. Only serious
+     * and critical findings count here, and some of these look at every element of a page.
+     */
+    private static final List<String> NEVER_SERIOUS = List.of(
+            "color-contrast",
+            "region",
+            "heading-order",
+            "empty-heading",
+            "empty-table-header",
+            "image-redundant-alt",
+            "landmark-banner-is-top-level",
+            "landmark-complementary-is-top-level",
+            "landmark-contentinfo-is-top-level",
+            "landmark-main-is-top-level",
+            "landmark-no-duplicate-banner",
+            "landmark-no-duplicate-contentinfo",
+            "landmark-no-duplicate-main",
+            "landmark-one-main",
+            "landmark-unique",
+            "meta-viewport-large",
+            "page-has-heading-one",
+            "presentation-role-conflict",
+            "scope-attr-valid",
+            "skip-link",
+            "table-duplicate-name");
+
     private final ChromeDriver driver;
     private final UnaryOperator<String> addresses;
     private final WebDriverWait wait;
@@ -46,6 +74,8 @@ final class Browser implements AutoCloseable {
         this.addresses = addresses;
         this.driver = driver;
         this.wait = new WebDriverWait(driver, Duration.ofSeconds(60));
+        // By itself it looks twice a second, and a journey waits hundreds of times.
+        wait.pollingEvery(Duration.ofMillis(50));
     }
 
     static Browser on(App app) {
@@ -122,6 +152,15 @@ final class Browser implements AutoCloseable {
     void signInToSample() {
         open("/sign-in");
         click("form[action='/sample-tour'] button");
+        see("h1", "Tidewrack Paddlers");
+    }
+
+    /** Signs in as the keeper of a copy of the sample household that is this test's alone. */
+    void signInTo(OwnHouse house) {
+        open("/sign-in");
+        type("#name", house.keeper());
+        type("#password", Visitor.PASSWORD);
+        click("form[action='/sign-in'] button");
         see("h1", "Tidewrack Paddlers");
     }
 
@@ -367,7 +406,7 @@ final class Browser implements AutoCloseable {
     }
 
     private void hasNoSeriousFinding(AxeBuilder axe) {
-        var serious = axe.disableRules(List.of("color-contrast")).analyze(driver).getViolations().stream()
+        var serious = axe.disableRules(NEVER_SERIOUS).analyze(driver).getViolations().stream()
                 .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
                 .map(v -> path() + ": " + v.getId() + " at "
                         + v.getNodes().getFirst().getTarget() + ": " + v.getHelp())
@@ -386,24 +425,42 @@ final class Browser implements AutoCloseable {
     }
 
     /**
-     * Takes all but three of parts alike (the same elements with the same classes, down to the last) from the page. Measuring
-     * the contrast of one text costs milliseconds, and a table has hundreds that look the same.
+     * Takes from the page every part of which a like one (the same elements with the same classes, up to the root and down to the last)
+     * was measured before, on this page or another. Measuring the contrast of one text costs milliseconds, and a template is made of parts
+     * that look the same on all pages.
+     *
+     * @param measured what was, of one look; what is new is added
      */
-    void keepsThreeOfAlike() {
-        driver.executeScript("""
+    void keepsWhatIsNewIn(Set<String> measured) {
+        Object fresh = driver.executeScript("""
                 const states = ['class', 'style', 'disabled', 'hidden', 'open', 'aria-current', 'aria-pressed', 'aria-selected'];
                 const own = e => e.tagName + states.map(s => e.getAttribute(s)).join();
                 const whole = e => own(e) + '(' + [...e.children].map(whole).join() + ')';
-                const times = new Map(), over = [];
+                const hash = s => {
+                    let a = 0xdeadbeef, b = 0x41c6ce57;
+                    for (let i = 0; i < s.length; i++) {
+                        a = Math.imul(a ^ s.charCodeAt(i), 2654435761);
+                        b = Math.imul(b ^ s.charCodeAt(i), 1597334677);
+                    }
+                    return (a >>> 0).toString(36) + (b >>> 0).toString(36);
+                };
+                const seen = new Set(arguments[0]), fresh = [], over = [];
                 const thin = (e, above) => {
                     for (const c of e.children) {
-                        const path = above + '>' + whole(c), seen = times.get(path) || 0;
-                        times.set(path, seen + 1);
-                        seen < 3 ? thin(c, above + '>' + own(c)) : over.push(c);
+                        const path = hash(above + '>' + whole(c));
+                        if (seen.has(path)) {
+                            over.push(c);
+                        } else {
+                            seen.add(path);
+                            fresh.push(path);
+                            thin(c, above + '>' + own(c));
+                        }
                     }
                 };
-                thin(document.body, '');
-                over.forEach(e => e.remove());""");
+                thin(document.body, own(document.documentElement) + own(document.body));
+                over.forEach(e => e.remove());
+                return fresh;""", List.copyOf(measured));
+        ((List<?>) fresh).forEach(path -> measured.add(String.valueOf(path)));
     }
 
     /** Only the contrast, as far as it can be told. */

@@ -1,13 +1,35 @@
 package hodeon.browser;
 
 import java.util.List;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What must hold on every page: no serious accessibility finding, a quiet console, no sideways scrolling. */
 @Order(1)
 class EveryPageTest {
+
+    private static final int PARTS = 4;
+
+    /** Parts of pages of which the contrast was measured, on a screen by day and on a phone in the dark. */
+    private static final Set<String> MEASURED = ConcurrentHashMap.newKeySet();
+
+    private static List<String> pages = List.of();
+
+    /** Looked up once: some of them must be made first. */
+    private static synchronized List<String> pages() {
+        if (pages.isEmpty()) {
+            try (Browser browser = Browser.on(SampleApp.get())) {
+                browser.signInToSample();
+                pages = pages(browser);
+            }
+        }
+        return pages;
+    }
 
     private static List<String> pages(Browser browser) {
         String trip = browser.trip("Lantern hut traverse");
@@ -147,7 +169,7 @@ class EveryPageTest {
         browser.hasNoSeriousFindingInWhatIsNew();
         browser.fitsItsWidth();
         browser.hasQuietConsole();
-        browser.keepsThreeOfAlike();
+        browser.keepsWhatIsNewIn(MEASURED);
         browser.pretendDark();
         browser.hasEnoughContrast();
         browser.pretendLight();
@@ -155,14 +177,19 @@ class EveryPageTest {
         browser.hasEnoughContrast();
     }
 
-    @Test
-    void pagesAreAccessibleQuietAndFitTheirWidthOnAScreenByDayAndOnAPhoneInTheDark() {
+    /** The pages in turns, so that both browsers have half of them and a fault names its part. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 3})
+    void pagesAreAccessibleQuietAndFitTheirWidthOnAScreenByDayAndOnAPhoneInTheDark(int part) {
+        List<String> pages = pages();
         try (Browser browser = Browser.on(SampleApp.get())) {
             browser.open("/sign-in");
-            check(browser);
+            if (part == 0) {
+                check(browser);
+            }
             browser.signInToSample();
-            for (String page : pages(browser)) {
-                browser.open(page);
+            for (int i = part; i < pages.size(); i += PARTS) {
+                browser.open(pages.get(i));
                 check(browser);
             }
         }

@@ -14,15 +14,18 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
  * Two members take from the same box while the process is killed, again and again: what was confirmed to each is there and under their name,
- * and the box holds what it should. {@code -Dhodeon.rounds=20} kills it twenty times.
+ * and the box holds what it should. Every day {@link OwnDataTest} kills it once; this kills it five
+ * times with {@code ./hodeon test --thorough}, {@code -Dhodeon.rounds=20} twenty times.
  */
+@EnabledIfSystemProperty(named = "hodeon.thorough", matches = "true")
 class KillTest {
 
-    private static final int ROUNDS = Integer.getInteger("hodeon.rounds", 2);
+    private static final int ROUNDS = Integer.getInteger("hodeon.rounds", 5);
     private static final int PIECES = 9_000;
 
     @TempDir

@@ -10,9 +10,8 @@ class MedicineJourneyTest {
 
     @Test
     void byKeyboardAlone() {
-        try (App app = App.demo();
-                Browser browser = Browser.on(app)) {
-            browser.signInToSample();
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInTo(OwnHouse.make());
             browser.open("/people");
             browser.tabTo("#new-person");
             browser.press(Keys.ENTER);

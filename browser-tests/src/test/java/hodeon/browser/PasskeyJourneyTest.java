@@ -7,10 +7,9 @@ class PasskeyJourneyTest {
 
     @Test
     void aFingerOpensTheHouse() {
-        try (App app = App.demo();
-                Browser browser = Browser.on(app)) {
+        try (Browser browser = Browser.on(SampleApp.get())) {
             browser.keepsKeys();
-            browser.signInToSample();
+            browser.signInTo(OwnHouse.make());
             browser.open("/account");
             browser.type("#label", "Deck tablet");
             browser.click("#make-passkey");

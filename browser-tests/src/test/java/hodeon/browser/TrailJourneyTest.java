@@ -24,10 +24,9 @@ class TrailJourneyTest {
 
     @Test
     void notesAreWrittenOutOfReachAndSentExactlyOnce() {
-        try (App app = App.demo();
-                Relay line = new Relay(app);
+        try (Relay line = new Relay(SampleApp.get());
                 Browser browser = Browser.on(line::address, 390, 844)) {
-            browser.signInToSample();
+            browser.signInTo(OwnHouse.make());
             String trip = browser.tripOn("Seal count", LocalDate.now(ZoneId.systemDefault()));
             browser.open(trip + "/trail");
             browser.see("#trail-state", "Nothing waits");
@@ -117,10 +116,9 @@ class TrailJourneyTest {
     /** What to do comes before anything is written down, out of reach too; each press keeps its time, also over a reload. */
     @Test
     void whatToDoIsToldOutOfReachAndEveryPressKeepsItsTime() {
-        try (App app = App.demo();
-                Relay line = new Relay(app);
+        try (Relay line = new Relay(SampleApp.get());
                 Browser browser = Browser.on(line::address, 390, 844)) {
-            browser.signInToSample();
+            browser.signInTo(OwnHouse.make());
             String trip = browser.tripOn("Seal count", LocalDate.now(ZoneId.systemDefault()));
             browser.open(trip + "/trail");
             browser.see("#trail-state", "Nothing waits");
@@ -183,9 +181,8 @@ class TrailJourneyTest {
     /** The same headache twice within the hour: the second pair of tablets is stopped until somebody says who decided it. */
     @Test
     void aDoseTooManyIsStoppedUntilSomebodySaysWhy() {
-        try (App app = App.demo();
-                Browser browser = Browser.on(app, 390, 844)) {
-            browser.signInToSample();
+        try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {
+            browser.signInTo(OwnHouse.make());
             String trip = browser.tripOn("Seal count", LocalDate.now(ZoneId.systemDefault()));
             browser.open(trip + "/trail");
             browser.see("#trail-state", "Nothing waits");

@@ -61,8 +61,7 @@ final class Unpacked {
                     List.of("-XX:ArchiveClassesAtExit=" + CLASSES),
                     "--server.port=0",
                     "--hodeon.data=" + App.temporary("hodeon-classes"),
-                    "--hodeon.demo=true",
-                    "--hodeon.training=true");
+                    "--spring.context.exit=onRefresh");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

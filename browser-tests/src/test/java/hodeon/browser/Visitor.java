@@ -3,6 +3,7 @@ package hodeon.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -40,6 +41,51 @@ final class Visitor {
                 .matcher(get(path).body());
         assertThat(token.find()).isTrue();
         return token.group(1);
+    }
+
+    /** Signed in to the sample household. */
+    static Visitor ofSample(App app) {
+        try {
+            Visitor sample = new Visitor(app, "sample");
+            sample.post("/sample-tour", Map.of("_csrf", sample.token("/sign-in")));
+            return sample;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    String page(String path) {
+        return new String(bytes(path), StandardCharsets.UTF_8);
+    }
+
+    byte[] bytes(String path) {
+        try {
+            URI address = path.startsWith("http") ? URI.create(path) : URI.create(app.address(path));
+            return http.send(HttpRequest.newBuilder(address).build(), HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A file, as a form sends it. */
+    HttpResponse<String> upload(String path, String token, String name, byte[] file)
+            throws IOException, InterruptedException {
+        String head = "--cut\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n" + token
+                + "\r\n--cut\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name + "\"\r\n\r\n";
+        return http.send(
+                HttpRequest.newBuilder(URI.create(app.address(path)))
+                        .header("Content-Type", "multipart/form-data; boundary=cut")
+                        .POST(HttpRequest.BodyPublishers.concat(
+                                HttpRequest.BodyPublishers.ofString(head),
+                                HttpRequest.BodyPublishers.ofByteArray(file),
+                                HttpRequest.BodyPublishers.ofString("\r\n--cut--\r\n")))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
     }
 
     void signIn() throws IOException, InterruptedException {

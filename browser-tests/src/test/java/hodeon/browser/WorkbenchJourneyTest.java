@@ -13,10 +13,10 @@ class WorkbenchJourneyTest {
 
     @Test
     void byMouseOnAWideScreenAndByFingerOnAPhone() {
-        try (App app = App.demo();
-                Browser browser = Browser.on(app);
-                Browser phone = Browser.on(app, 390, 844)) {
-            browser.signInToSample();
+        try (Browser browser = Browser.on(SampleApp.get());
+                Browser phone = Browser.on(SampleApp.get(), 390, 844)) {
+            OwnHouse house = OwnHouse.make();
+            browser.signInTo(house);
             String trip = browser.trip("Lantern hut traverse");
             browser.open(trip + "/mat");
             browser.find("#mat[data-searching='false']");
@@ -54,7 +54,7 @@ class WorkbenchJourneyTest {
                     .startsWith(light);
             assertThat(browser.text(SHOWN)).contains("Goes out");
 
-            phone.signInToSample();
+            phone.signInTo(house);
             phone.open(trip + "/mat/curve");
             phone.swipe("#handle", -60, 0);
             assertThat(grams(phone.text(SHOWN + " .point-grams"))).isLessThan(grams(heavy));
@@ -85,9 +85,8 @@ class WorkbenchJourneyTest {
 
     @Test
     void byKeyboardAlone() {
-        try (App app = App.demo();
-                Browser browser = Browser.on(app)) {
-            browser.signInToSample();
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInTo(OwnHouse.make());
             browser.open(browser.trip("Skerry ring") + "/odds");
             browser.press("?");
             browser.see("#keys-sheet", "find a supply, problem, person, place, kit or outing");
@@ -128,9 +127,8 @@ class WorkbenchJourneyTest {
 
     @Test
     void aBriefIsDraggedReadFromARouteAndKeptWhileItIsTyped() throws IOException {
-        try (App app = App.demo();
-                Browser browser = Browser.on(app)) {
-            browser.signInToSample();
+        try (Browser browser = Browser.on(SampleApp.get())) {
+            browser.signInTo(OwnHouse.make());
             String trip = browser.trip("Skerry ring");
             browser.open(trip + "/brief");
             assertThat(browser.text("main")).contains("of threats to life");

@@ -11,8 +11,6 @@ import java.time.format.DateTimeFormatter;
 import java.time.zone.ZoneOffsetTransition;
 import java.util.Locale;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,18 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Doses are noted and answered on the clock of whoever stands there, wherever the server stands. */
 class ZonesTest {
 
-    private static App app;
-
-    @BeforeAll
-    static void start() {
-        app = App.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
-    }
-
+    private static final OwnHouse HOUSE = OwnHouse.make();
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
 
     @ParameterizedTest
@@ -41,9 +28,9 @@ class ZonesTest {
         "Pacific/Auckland, Priya Anand-Holt"
     })
     void clockAndTrailShowTheTimeOfThePlaceAndItsName(ZoneId zone, String who) {
-        try (Browser browser = Browser.on(app, 390, 844)) {
+        try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {
             browser.livesIn(zone);
-            browser.signInToSample();
+            browser.signInTo(HOUSE);
             // A browser may call the place by an older name.
             String named = String.valueOf(browser.run("return Intl.DateTimeFormat().resolvedOptions().timeZone"));
             String trip = browser.tripOn("Seal count", LocalDate.now(zone));
@@ -79,9 +66,9 @@ class ZonesTest {
     void whenClocksGoBackTheLaterMomentIsTaken() {
         ZoneId oslo = ZoneId.of("Europe/Oslo");
         ZonedDateTime later = lastTwice(oslo);
-        try (Browser browser = Browser.on(app, 390, 844)) {
+        try (Browser browser = Browser.on(SampleApp.get(), 390, 844)) {
             browser.livesIn(oslo);
-            browser.signInToSample();
+            browser.signInTo(HOUSE);
             String trip = browser.tripOn("Seal count", later.toLocalDate());
             browser.open(trip + "/trail");
             browser.click("[data-problem='headache']");

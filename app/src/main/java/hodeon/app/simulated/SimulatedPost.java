@@ -39,12 +39,12 @@ class SimulatedPost implements Post {
     }
 
     /** A mail that was not sent. */
-    record Mail(String at, String address, String subject, String body) {}
+    record Mail(LocalDateTime at, String address, String subject, String body) {}
 
     @Transactional(readOnly = true)
     List<Mail> latest(UUID household) {
         return rows.findByHouseholdIdOrderBySentAtDesc(household, Limit.of(SHOWN)).stream()
-                .map(r -> new Mail(r.sentAt.toString().replace('T', ' '), r.address, r.subject, r.body))
+                .map(r -> new Mail(r.sentAt, r.address, r.subject, r.body))
                 .toList();
     }
 }

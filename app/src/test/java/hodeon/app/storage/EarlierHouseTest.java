@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import hodeon.app.HodeonApplication;
+import hodeon.app.Lane;
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
 import hodeon.app.household.Role;
@@ -17,11 +18,12 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.h2.tools.RunScript;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
@@ -64,8 +66,13 @@ class EarlierHouseTest {
         }
     }
 
+    /** Every day the very first house and the last one. */
+    static Stream<Integer> schemas() {
+        return Stream.of(4, 13, 21, 31, 43).filter(s -> Lane.of(0, 1) == 1 || s == 4 || s == 43);
+    }
+
     @ParameterizedTest
-    @ValueSource(ints = {4, 13, 21, 31, 43})
+    @MethodSource("schemas")
     void everythingIsThereAndItsAccountKeepsIt(int schema) throws Exception {
         asItWasLeft(schema);
         try (var app = new SpringApplicationBuilder(HodeonApplication.class)

@@ -3,6 +3,7 @@ package hodeon.core.choice;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hodeon.core.Lane;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -123,7 +124,7 @@ class AssignmentTest {
     @ValueSource(longs = {21, 22, 23, 24, 25, 26})
     void onLargeOnesItFitsAndIsNoWorseThanOneByOne(long seed) {
         Assignment assignment = random(new Random(seed), 60, 12);
-        Assignment.Assigned assigned = assignment.solve(PATIENCE);
+        Assignment.Assigned assigned = assignment.solve(Lane.patience(PATIENCE));
         assertThat(assignment.fits(assigned.bins())).as("seed %d", seed).isTrue();
         assertThat(assigned.cost())
                 .as("seed %d", seed)

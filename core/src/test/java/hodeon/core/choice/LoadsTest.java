@@ -2,6 +2,7 @@ package hodeon.core.choice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hodeon.core.Lane;
 import hodeon.core.choice.Loads.Carrier;
 import hodeon.core.choice.Loads.Fixed;
 import hodeon.core.choice.Loads.Item;
@@ -140,7 +141,7 @@ class LoadsTest {
                         m -> new Must("must " + m, List.of(random.nextInt(items.size()), random.nextInt(items.size()))))
                 .toList();
         Loads loads = new Loads(items, carriers, musts, List.of(), TOGETHER);
-        Loads.Shared shared = loads.share(PATIENCE);
+        Loads.Shared shared = loads.share(Lane.patience(PATIENCE));
         for (int i = 0; i < items.size(); i++) {
             int item = i;
             assertThat(shared.piecesByCarrier().stream()

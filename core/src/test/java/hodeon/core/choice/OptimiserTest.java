@@ -3,6 +3,7 @@ package hodeon.core.choice;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hodeon.core.Lane;
 import hodeon.core.choice.Choice.Floor;
 import hodeon.core.choice.Choice.Limit;
 import hodeon.core.choice.Choice.Service;
@@ -168,7 +169,7 @@ class OptimiserTest {
     void worthsOfNothingAndOfTheSameEndInAnAnswerThatHolds() {
         double[] worths = {0, 0, Double.MIN_VALUE, 1e-320, 1e-12, 5, 5, 400};
         double[] chances = {0, 1e-300, 0.5, 0.5, 1};
-        for (long seed = 1; seed <= 150; seed++) {
+        for (long seed = 1; seed <= Lane.of(30, 150); seed++) {
             Random random = new Random(seed);
             int n = random.nextInt(5);
             List<Use> uses = new ArrayList<>();

@@ -9,6 +9,7 @@ import static hodeon.core.medication.People.direction;
 import static hodeon.core.medication.People.product;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hodeon.core.Lane;
 import hodeon.core.medication.DoseAnswer.Give;
 import hodeon.core.medication.DoseAnswer.Refused;
 import hodeon.core.medication.finding.Because;
@@ -326,7 +327,7 @@ class DoseSheetTest {
         System.out.println("seed " + seed);
         Random random = new Random(seed);
         int said = 0;
-        for (int i = 0; i < 20_000; i++) {
+        for (int i = 0; i < Lane.of(4_000, 20_000); i++) {
             Tradition tradition = Tradition.values()[random.nextInt(2)];
             Product product = measuredBy(
                     SHIPPED.products().get(random.nextInt(SHIPPED.products().size())),

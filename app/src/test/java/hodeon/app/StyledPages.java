@@ -9,7 +9,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import hodeon.app.household.Member;
 import hodeon.app.household.Role;
 import hodeon.app.storage.seal.Seal;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -20,14 +19,11 @@ import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** Every page of the sample household in ounces, fahrenheit and dotted dates; every file as it was. */
-class StyledPagesTest extends DemoHouseTest {
+abstract class StyledPages extends DemoHouse {
 
     /**
      * A weight in grams, a temperature in °C, a day in ISO form: what such a household reads nowhere. What is printed on a tube, a dose
@@ -40,17 +36,13 @@ class StyledPagesTest extends DemoHouseTest {
     private static final Pattern EXAMPLES =
             Pattern.compile("Like: \\S+|such as “[^”]*”|\\([^()]*; empty if nothing is printed\\)|Example: “[^”]*”");
 
-    private static final List<String> DOSES =
-            List.of("/aid/supplies", "/trips/{id}/trail", "/assumptions", "/medicines");
-
-    @TempDir
-    static Path data;
-
-    @DynamicPropertySource
-    static void demo(DynamicPropertyRegistry registry) {
-        registry.add("hodeon.data", () -> data.toAbsolutePath().toString());
-        registry.add("hodeon.demo", () -> "true");
-    }
+    private static final List<String> DOSES = List.of(
+            "/aid/supplies",
+            "/trips/{id}/trail",
+            "/assumptions",
+            "/medicines",
+            "/practice/{kit}",
+            "/practice/{kit}/group");
 
     private void choose(Member member, String mass, String temperature, String dates) throws Exception {
         web.perform(post("/settings/style")
@@ -69,7 +61,7 @@ class StyledPagesTest extends DemoHouseTest {
     @Test
     void everyPageIsInTheStyleOfTheHouseAndEveryFileStaysMetric() throws Exception {
         Member keeper = as(Role.KEEPER);
-        Map<String, String> ids = Addresses.idsOfTheSample(database);
+        Kinds kinds = Kinds.ofTheSample(database);
         Map<String, String> files = new TreeMap<>();
         choose(keeper, "GRAMS", "CELSIUS", "ISO");
         for (String file : List.of("/stock/stock.csv", "/restock/list.csv", "/restock/prices.csv")) {
@@ -82,22 +74,20 @@ class StyledPagesTest extends DemoHouseTest {
             if (door.method() != HttpMethod.GET || door.path().startsWith("/api/")) {
                 continue;
             }
-            for (String path : door.paths(ids.values())) {
-                MockHttpServletResponse answer = knock(keeper, HttpMethod.GET, path);
-                if (answer.getStatus() < 300
-                        && String.valueOf(answer.getContentType()).startsWith("text/html")) {
-                    opened++;
-                    String page =
-                            EXAMPLES.matcher(read(answer.getContentAsString())).replaceAll("");
-                    if (page.contains(Seal.UNREADABLE)) {
-                        wrong.add(door.path() + " shows what cannot be read");
-                    }
-                    Matcher found = METRIC.matcher(page);
-                    while (found.find()) {
-                        if (!found.group().endsWith(" g") || !DOSES.contains(door.path())) {
-                            wrong.add(page.substring(Math.max(0, found.start() - 40), found.end()) + " on "
-                                    + door.path());
-                        }
+            String path = door.with(kinds::own);
+            MockHttpServletResponse answer = knock(keeper, HttpMethod.GET, path);
+            if (answer.getStatus() < 300
+                    && String.valueOf(answer.getContentType()).startsWith("text/html")) {
+                opened++;
+                String page =
+                        EXAMPLES.matcher(read(answer.getContentAsString())).replaceAll("");
+                if (page.contains(Seal.UNREADABLE)) {
+                    wrong.add(door.path() + " shows what cannot be read");
+                }
+                Matcher found = METRIC.matcher(page);
+                while (found.find()) {
+                    if (!found.group().endsWith(" g") || !DOSES.contains(door.path())) {
+                        wrong.add(page.substring(Math.max(0, found.start() - 40), found.end()) + " on " + door.path());
                     }
                 }
             }

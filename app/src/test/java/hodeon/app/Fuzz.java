@@ -2,7 +2,6 @@ package hodeon.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hodeon.app.household.HouseholdService;
 import hodeon.app.household.token.AccessTokens;
 import java.io.IOException;
 import java.lang.reflect.Parameter;
@@ -15,7 +14,6 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -30,14 +28,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.multipart.MultipartFile;
@@ -45,13 +38,10 @@ import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** Thousands of inputs that nobody means, over every form and every call: none is answered as our fault. */
-@Tag("slow")
-@Tag("spring")
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "hodeon.patience=200ms")
-class FuzzTest {
+abstract class Fuzz extends DemoHouse {
 
-    private static final int LEAST_INPUTS = 2_000;
-    private static final long SEED = 20_261_128;
+    private static final int LEAST_INPUTS = Lane.of(700, 4_000);
+    private static final long SEED = Lane.seed("fuzz");
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
 
     private static final List<String> VALUES = List.of(
@@ -98,25 +88,11 @@ class FuzzTest {
     private static final List<String> ACCEPTS = List.of(
             "*/*", "text/html", "application/json", "image/webp", "text/x-nothing", ";;;", "application/xml;q=0.2", "");
 
-    @TempDir
-    static Path data;
-
-    @DynamicPropertySource
-    static void ownDatabase(DynamicPropertyRegistry registry) {
-        registry.add("hodeon.data", () -> data.toAbsolutePath().toString());
-    }
-
     @LocalServerPort
     int port;
 
     @Autowired
-    HouseholdService households;
-
-    @Autowired
     AccessTokens tokens;
-
-    @Autowired
-    List<RequestMappingHandlerMapping> mappings;
 
     private final HttpClient client = HttpClient.newBuilder()
             .cookieHandler(new CookieManager())
