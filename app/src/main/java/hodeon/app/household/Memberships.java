@@ -92,7 +92,9 @@ public class Memberships {
 
     /** Two keepers who leave at the same moment would each see the other still there. */
     private void inTurn(Member by) {
-        households.inTurn(by.householdId()).orElseThrow(() -> new NotHere("household " + by.householdId()));
+        if (households.inTurn(by.householdId()).isEmpty()) {
+            throw new NotHere("household " + by.householdId());
+        }
     }
 
     private void another(Membership row) {
