@@ -1,4 +1,4 @@
-// What scripts say. Numbers in braces are put in as they are. Another language is another such file, with the same keys.
+// What scripts say. Numbers in braces are put in as they are.
 window.hodeonWords = {
   "aid.aMinute": "{0} a minute",
   "aid.nowOver": "NOW, {0} over",
