@@ -2,7 +2,9 @@ package hodeon.app;
 
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 
 import hodeon.app.household.HouseholdService;
 import hodeon.app.household.Member;
@@ -38,7 +40,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 @Tag("spring")
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 @AutoConfigureMockMvc
-@Import({HashedOnce.class, HouseImage.class})
+@Import({HashedOnce.class, HouseImage.class, PausablePool.class})
 abstract class DemoHouse {
 
     /** Of all walks together: a folder of JUnit's would go with the first of them, and the key with it. */
@@ -99,5 +101,20 @@ abstract class DemoHouse {
                         .sessionAttr(SecondLook.LOOKED, Instant.now()))
                 .andReturn()
                 .getResponse();
+    }
+
+    /** In which units and dates the household of a keeper reads. */
+    void choose(Member member, String mass, String temperature, String dates) throws Exception {
+        web.perform(post("/settings/style")
+                        .with(user(member))
+                        .with(csrf())
+                        .param("mass", mass)
+                        .param("volume", mass.equals("GRAMS") ? "MILLILITRES" : "FLUID_OUNCES")
+                        .param("temperature", temperature)
+                        .param("dates", dates)
+                        .param("weekBegins", "SUNDAY")
+                        .param("zone", "Pacific/Auckland")
+                        .param("paper", "LETTER"))
+                .andExpect(redirectedUrl("/settings/style"));
     }
 }

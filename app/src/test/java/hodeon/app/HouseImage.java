@@ -1,6 +1,7 @@
 package hodeon.app;
 
 import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.HikariPoolMXBean;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -10,6 +11,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Optional;
+import java.util.concurrent.locks.LockSupport;
 import org.h2.api.ErrorCode;
 import org.h2.tools.Restore;
 import org.springframework.beans.factory.annotation.Value;
@@ -46,12 +48,21 @@ class HouseImage {
         }
     }
 
-    /** Whoever asks next opens the file anew. The pool must not notice before the file lies there, or it would open the old one. */
+    /** Whoever asks meanwhile, also a task of the clock, waits: it would open the file that is being replaced. */
     void putBack() {
         kept.ifPresent(file -> {
-            shutDown();
-            Restore.execute(file.toString(), folder.toString(), "hodeon");
-            pool.getHikariPoolMXBean().softEvictConnections();
+            HikariPoolMXBean connections = pool.getHikariPoolMXBean();
+            connections.suspendPool();
+            try {
+                while (connections.getActiveConnections() > 0) {
+                    LockSupport.parkNanos(1_000_000);
+                }
+                shutDown();
+                Restore.execute(file.toString(), folder.toString(), "hodeon");
+                connections.softEvictConnections();
+            } finally {
+                connections.resumePool();
+            }
         });
     }
 

@@ -1,14 +1,18 @@
 package hodeon.app;
 
+import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** What the variables and fields of addresses name: for each its kind, and one of the sample household. */
 final class Kinds {
+
+    private static final Pattern TABLE = Pattern.compile("[A-Z_]+");
 
     /** A variable by the prefix of its address: a table, or a word that stands for itself. */
     private static final Map<String, String> OF = Map.ofEntries(
@@ -113,12 +117,14 @@ final class Kinds {
         return owned.containsKey(kind(variable));
     }
 
-    /** One of the household's own. */
+    /** One of the household's own; of a kind that it has none of, an id that nobody has; a word as it stands. */
     String own(String variable) {
         String kind = kind(variable);
-        return kind.equals(kind.toUpperCase(java.util.Locale.ROOT)) && !kind.matches("\\d+")
+        return TABLE.matcher(kind).matches()
                 ? owned.getOrDefault(
-                        kind, UUID.nameUUIDFromBytes(kind.getBytes()).toString())
+                        kind,
+                        UUID.nameUUIDFromBytes(kind.getBytes(StandardCharsets.UTF_8))
+                                .toString())
                 : kind;
     }
 

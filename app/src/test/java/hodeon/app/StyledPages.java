@@ -1,10 +1,6 @@
 package hodeon.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 
 import hodeon.app.household.Member;
 import hodeon.app.household.Role;
@@ -43,20 +39,6 @@ abstract class StyledPages extends DemoHouse {
             "/medicines",
             "/practice/{kit}",
             "/practice/{kit}/group");
-
-    private void choose(Member member, String mass, String temperature, String dates) throws Exception {
-        web.perform(post("/settings/style")
-                        .with(user(member))
-                        .with(csrf())
-                        .param("mass", mass)
-                        .param("volume", mass.equals("GRAMS") ? "MILLILITRES" : "FLUID_OUNCES")
-                        .param("temperature", temperature)
-                        .param("dates", dates)
-                        .param("weekBegins", "SUNDAY")
-                        .param("zone", "Pacific/Auckland")
-                        .param("paper", "LETTER"))
-                .andExpect(redirectedUrl("/settings/style"));
-    }
 
     @Test
     void everyPageIsInTheStyleOfTheHouseAndEveryFileStaysMetric() throws Exception {

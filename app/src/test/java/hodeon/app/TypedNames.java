@@ -1,10 +1,6 @@
 package hodeon.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 
 import hodeon.app.household.Member;
 import hodeon.app.household.Role;
@@ -19,9 +15,6 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
@@ -87,7 +80,7 @@ abstract class TypedNames extends DemoHouse {
     void whatSomebodyTypedIsShownAsTypedEverywhere() throws Exception {
         Member keeper = as(Role.KEEPER);
         Kinds kinds = Kinds.ofTheSample(database);
-        inAnotherStyle(keeper);
+        choose(keeper, "OUNCES", "FAHRENHEIT", "DOTTED");
         COLUMNS.forEach((column, mark) -> {
             String[] of = column.split("\\.");
             // Two things of a kind may have to have two names.
@@ -139,13 +132,9 @@ abstract class TypedNames extends DemoHouse {
 
     private static String read(MockHttpServletResponse answer) throws IOException {
         String type = String.valueOf(answer.getContentType());
-        if (type.startsWith("application/pdf")) {
-            try (PDDocument pdf = Loader.loadPDF(answer.getContentAsByteArray())) {
-                return bare(new PDFTextStripper().getText(pdf));
-            }
-        }
         if (!type.startsWith("text/html")) {
-            return type.startsWith("text/") || type.contains("json") ? bare(answer.getContentAsString()) : "";
+            boolean readable = type.startsWith("text/") || type.contains("json") || type.startsWith("application/pdf");
+            return readable ? bare(AnswerText.of(answer)) : "";
         }
         Document page = Jsoup.parse(answer.getContentAsString());
         page.select("script, style, input[type=hidden]").remove();
@@ -154,19 +143,5 @@ abstract class TypedNames extends DemoHouse {
                         List.of("aria-label", "title", "alt", "placeholder", "value").stream()
                                 .flatMap(a -> page.select("[" + a + "]").eachAttr(a).stream()))
                 .collect(Collectors.joining(" | ")));
-    }
-
-    private void inAnotherStyle(Member member) throws Exception {
-        web.perform(post("/settings/style")
-                        .with(user(member))
-                        .with(csrf())
-                        .param("mass", "OUNCES")
-                        .param("volume", "FLUID_OUNCES")
-                        .param("temperature", "FAHRENHEIT")
-                        .param("dates", "DOTTED")
-                        .param("weekBegins", "SUNDAY")
-                        .param("zone", "Pacific/Auckland")
-                        .param("paper", "LETTER"))
-                .andExpect(redirectedUrl("/settings/style"));
     }
 }

@@ -77,7 +77,7 @@ class ShelfController {
      * Home.
      *
      * @param hands what needs one, and {@code moreHands} how much more there is
-     * @param englishAgain whether the household once read German and has not been told of its end
+     * @param englishAgain whether the household once read German and whoever looks may close the notice of its end
      * @param blank whether there is nothing yet, so that it says how to begin
      * @param moreTrips how many trips there are in all, if not every one is shown; else 0
      */
@@ -127,7 +127,7 @@ class ShelfController {
                 kits,
                 coming.isEmpty() && past.isEmpty() && kits.isEmpty(),
                 example.isThere(household),
-                styles.readsEnglishAgain(household),
+                member.may(Right.PLAN) && styles.readsEnglishAgain(household),
                 member.householdName());
         return Shown.page("shelf/shelf", view, model);
     }
